@@ -1,0 +1,33 @@
+package olla.core.doneness;
+
+/**
+ * What the cook wants the coldest point to reach at its peak, after the rest. Targets lie in the bands of
+ * {@link Band} (common kitchen practice, no source; FIRM is the official minimum).
+ */
+public enum Doneness {
+    BARELY_SET(46, "Barely set"),
+    JUST_OPAQUE(52, "Just opaque"),
+    FLAKES(57, "Flakes, moist"),
+    FIRM(Doneness.OFFICIAL_MINIMUM_C, "Firm");
+
+    /** 63 °C / 145 °F for 15 s (published: FDA Food Code 3-401.11; USDA FSIS chart; from memory). */
+    public static final double OFFICIAL_MINIMUM_C = 63;
+
+    private final double peakC;
+    private final String words;
+
+    Doneness(double peakC, String words) {
+        this.peakC = peakC;
+        this.words = words;
+    }
+
+    /** Peak of the coldest point, °C. */
+    public double peakC() {
+        return peakC;
+    }
+
+    /** The target in a cook's words. */
+    public String words() {
+        return words;
+    }
+}

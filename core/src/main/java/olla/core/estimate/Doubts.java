@@ -1,0 +1,75 @@
+package olla.core.estimate;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import olla.core.dress.Dress;
+import olla.core.dress.OpenTray;
+import olla.core.fish.Measured;
+import olla.core.fish.Piece;
+import olla.core.oven.Oven;
+import olla.core.oven.Programme;
+
+/**
+ * How far off the likely time may be: the time is solved again with each unknown moved by one standard deviation, and
+ * the moves of its logarithm add by squares (first-order propagation of independent errors). The runs are coarse, since
+ * only their ratio to a coarse run without doubt counts.
+ */
+final class Doubts {
+
+    private final Piece piece;
+    private final Dress dress;
+    private final Oven oven;
+    private final Programme programme;
+    private final double targetC;
+    private final double plainMinutes;
+    private final List<Doubt> found = new ArrayList<>();
+    private double squares;
+
+    Doubts(Piece piece, Dress dress, Oven oven, Programme programme, double targetC, double likelyMin) {
+        this.piece = piece;
+        this.dress = dress;
+        this.oven = oven;
+        this.programme = programme;
+        this.targetC = targetC;
+        this.plainMinutes = minutes(Unknowns.NONE).orElse(likelyMin);
+        double thick = piece.thicknessDoubtMm();
+        String how = piece.measured() == Measured.RULER ? "by ruler" : "from its weight";
+        consider(
+                String.format(Locale.ROOT, "thickness %s, ±%.1f mm", how, thick),
+                Unknowns.NONE.thickness(1 + thick / piece.thicknessMm()),
+                likelyMin);
+        consider("oven never checked, ±10°", Unknowns.NONE.oven(-Oven.UNCHECKED_DOUBT_C), likelyMin);
+        consider("how the air moves", Unknowns.NONE.film(Math.exp(-Oven.FILM_DOUBT)), likelyMin);
+        consider("how cold it goes in, ±3°", Unknowns.NONE.start(-Unknowns.START_DOUBT_C), likelyMin);
+        consider("how well it lies on the tray", Unknowns.NONE.contact(1 - Unknowns.CONTACT_DOUBT), likelyMin);
+        if (dress instanceof OpenTray) {
+            consider("how wet its face is", Unknowns.NONE.wetness(1 + Unknowns.WETNESS_DOUBT), likelyMin);
+        }
+        found.sort(Comparator.comparingDouble(Doubt::minutes).reversed());
+    }
+
+    private void consider(String what, Unknowns unknowns, double likelyMin) {
+        double moved = minutes(unknowns).orElse(Programme.LONGEST_MINUTES);
+        double logMove = Math.log(moved / plainMinutes);
+        squares += logMove * logMove;
+        found.add(new Doubt(what, Math.abs(Math.expm1(logMove)) * likelyMin));
+    }
+
+    private OptionalDouble minutes(Unknowns unknowns) {
+        BakeModel model = new BakeModel(piece, dress, oven, unknowns, BakeModel.Fineness.COARSE);
+        return new BakeRun(model, programme).minutesFor(targetC);
+    }
+
+    /** Largest first. */
+    List<Doubt> found() {
+        return List.copyOf(found);
+    }
+
+    /** Standard deviation of the time's logarithm. */
+    double logSpread() {
+        return Math.sqrt(squares);
+    }
+}

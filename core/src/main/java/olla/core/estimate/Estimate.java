@@ -1,0 +1,43 @@
+package olla.core.estimate;
+
+import java.util.List;
+import java.util.Optional;
+import olla.core.fish.Piece;
+import olla.core.safety.Caution;
+import olla.core.units.Dial;
+
+/**
+ * The answer on the ticket.
+ *
+ * @param piece with its missing sides filled in
+ * @param bakeMinutes in the oven
+ * @param window when to check; empty where this oven never brings this piece to the target
+ * @param pullC coldest point when it leaves the oven, °C
+ * @param peakC the warmest the coldest point gets, rest included, °C
+ * @param restMinutes out of the oven
+ * @param meanAtPullC mean of the flesh when it leaves the oven, °C
+ * @param waterLossG water lost to oven and room, g
+ * @param lethalityMinutesAt70 at the coldest point, equivalent minutes at 70 °C; information, never permission
+ * @param dial the oven on other dials
+ * @param trace temperatures over time
+ * @param frames pictures of the section
+ * @param doubts what makes the window wide, largest first
+ * @param cautions that apply here
+ * @param assumptions what was taken as given because nobody said
+ */
+public record Estimate(
+        Piece piece,
+        double bakeMinutes,
+        Optional<CheckWindow> window,
+        double pullC,
+        double peakC,
+        double restMinutes,
+        double meanAtPullC,
+        double waterLossG,
+        double lethalityMinutesAt70,
+        Dial dial,
+        Trace trace,
+        Frames frames,
+        List<Doubt> doubts,
+        List<Caution> cautions,
+        List<String> assumptions) {}

@@ -1,0 +1,9 @@
+package olla.core.fish;
+
+/** How the thickness is known, and so how surely. */
+public enum Measured {
+    /** By ruler or skewer at the thickest point. */
+    RULER,
+    /** Reckoned from the mass and the usual build of the cut. */
+    SCALE
+}

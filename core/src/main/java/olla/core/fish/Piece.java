@@ -1,0 +1,194 @@
+package olla.core.fish;
+
+import java.util.OptionalDouble;
+import olla.core.units.Refusals;
+
+/**
+ * One piece of fish as it lies on the tray: what it is, how thick, how wide, how long, how heavy, how cold, how sure.
+ *
+ * @param species which fish
+ * @param cut how it is cut
+ * @param measured how the thickness is known
+ * @param thicknessMm upright, at the thickest point, mm
+ * @param widthMm across, mm; for a whole fish its depth from back to belly
+ * @param lengthMm along, mm
+ * @param massG raw, g
+ * @param startTempC at the middle when it goes in, -30 to 25 °C
+ * @param frozen true where it goes in hard
+ */
+public record Piece(
+        Species species,
+        Cut cut,
+        Measured measured,
+        double thicknessMm,
+        double widthMm,
+        double lengthMm,
+        double massG,
+        double startTempC,
+        boolean frozen) {
+
+    /** Density of raw fish used to turn mass into size, kg/m³ (about 1050 for lean flesh; common practice, no source). */
+    public static final double DENSITY_KG_M3 = 1050;
+
+    /** How far a ruler may be out, mm (one standard deviation; common practice, no source). */
+    public static final double RULER_MM = 1;
+
+    /** How far a thickness reckoned from mass may be out, as a fraction (one standard deviation; common practice). */
+    public static final double SCALE_FRACTION = 0.15;
+
+    /** Fish from the fridge, 15 minutes on the counter, °C (common practice, no source). */
+    public static final double USUAL_START_C = 8;
+
+    /** Fish from the freezer, °C (published: the usual freezer setting, Codex CAC/RCP 8-1976, from memory). */
+    public static final double FROZEN_START_C = -18;
+
+    private static final double COLDEST_START_C = -30;
+    private static final double HARD_FROZEN_C = -5;
+    private static final double WARMEST_START_C = 25;
+    private static final double LEAST_WIDTH_OVER_THICKNESS = 1.3;
+    private static final double LEAST_SIDE_MM = 10;
+    private static final double MOST_WIDTH_MM = 450;
+    private static final double MOST_LENGTH_MM = 1500;
+
+    /** @throws olla.core.units.RefusedInput naming each field that no such piece could have */
+    public Piece {
+        Refusals refusals = new Refusals();
+        checkThickness(refusals, species, cut, thicknessMm);
+        refusals.range("massG", "For a " + cut.words() + ", a mass", massG, cut.leastMassG(), cut.mostMassG(), "g")
+                .range("widthMm", "A width", widthMm, LEAST_SIDE_MM, MOST_WIDTH_MM, "mm")
+                .range("lengthMm", "A length", lengthMm, LEAST_SIDE_MM, MOST_LENGTH_MM, "mm");
+        if (frozen) {
+            refusals.range(
+                    "startTempC",
+                    "For a frozen piece, a start temperature",
+                    startTempC,
+                    COLDEST_START_C,
+                    HARD_FROZEN_C,
+                    "°C");
+        } else {
+            refusals.range(
+                    "startTempC",
+                    "For a piece that is not frozen, a start temperature",
+                    startTempC,
+                    -1,
+                    WARMEST_START_C,
+                    "°C");
+        }
+        refusals.throwIfAny();
+    }
+
+    private static void checkThickness(Refusals refusals, Species species, Cut cut, double thicknessMm) {
+        double least = cut.leastThicknessMm();
+        double most = cut.mostThicknessMm();
+        if (thicknessMm >= least && thicknessMm <= most) {
+            return;
+        }
+        StringBuilder words = new StringBuilder("A ")
+                .append(Refusals.plain(thicknessMm))
+                .append(" mm thick ")
+                .append(species.marketName().toLowerCase(java.util.Locale.ROOT))
+                .append(cut == Cut.WHOLE ? "" : " " + cut.words())
+                .append(" does not exist; ")
+                .append(Refusals.plain(least))
+                .append(" to ")
+                .append(Refusals.plain(most))
+                .append(" mm do.");
+        double slip = thicknessMm > most ? thicknessMm / 10 : thicknessMm * 10;
+        if (slip >= least && slip <= most) {
+            words.append(" Did you mean ").append(Refusals.plain(slip)).append("?");
+        }
+        refusals.add("thicknessMm", words.toString());
+    }
+
+    /**
+     * A piece from what the cook knows of it; what is missing is reckoned from the cut's usual proportions.
+     *
+     * @param thicknessMm by ruler, or empty
+     * @param massG by scale, or empty; one of the two has to be there
+     * @param widthMm where measured
+     * @param lengthMm where measured
+     * @param startTempC where known; otherwise as from the fridge or the freezer
+     * @throws olla.core.units.RefusedInput where thickness and mass are both missing, or no such piece exists
+     */
+    public static Piece from(
+            Species species,
+            Cut cut,
+            OptionalDouble thicknessMm,
+            OptionalDouble massG,
+            OptionalDouble widthMm,
+            OptionalDouble lengthMm,
+            OptionalDouble startTempC,
+            boolean frozen) {
+        if (thicknessMm.isEmpty() && massG.isEmpty()) {
+            new Refusals()
+                    .missing("thicknessMm", "Give the thickness or the mass; one of the two is enough.")
+                    .throwIfAny();
+        }
+        Sides sides = new Sides(species, cut, thicknessMm, massG, widthMm, lengthMm);
+        return new Piece(
+                species,
+                cut,
+                thicknessMm.isPresent() ? Measured.RULER : Measured.SCALE,
+                sides.thicknessMm,
+                sides.widthMm,
+                sides.lengthMm,
+                sides.massG,
+                startTempC.orElse(frozen ? FROZEN_START_C : USUAL_START_C),
+                frozen);
+    }
+
+    /** How far the thickness may be out, mm, one standard deviation. */
+    public double thicknessDoubtMm() {
+        return measured == Measured.RULER ? RULER_MM : SCALE_FRACTION * thicknessMm;
+    }
+
+    /** Fills in the sides nobody measured. */
+    private static final class Sides {
+        private final double thicknessMm;
+        private final double widthMm;
+        private final double lengthMm;
+        private final double massG;
+
+        Sides(
+                Species species,
+                Cut cut,
+                OptionalDouble thickness,
+                OptionalDouble mass,
+                OptionalDouble width,
+                OptionalDouble length) {
+            double thicknessRatio = cut.thicknessOverWidth(species);
+            double lengthRatio = cut.lengthOverWidth(species);
+            double gramsPerMm3 = DENSITY_KG_M3 * cut.fill(species) * 1e-6;
+            if (width.isPresent()) {
+                widthMm = width.getAsDouble();
+            } else if (mass.isPresent()) {
+                // Sides not measured are in proportion to the width, so each of them adds one to the power it stands
+                // in.
+                double rest = mass.getAsDouble()
+                        / gramsPerMm3
+                        / thickness.orElse(thicknessRatio)
+                        / length.orElse(lengthRatio);
+                int power = 1 + (thickness.isPresent() ? 0 : 1) + (length.isPresent() ? 0 : 1);
+                widthMm = Math.pow(rest, 1.0 / power);
+            } else {
+                widthMm = usualWidth(cut, thickness.getAsDouble(), thicknessRatio, lengthRatio, gramsPerMm3);
+            }
+            lengthMm = length.orElseGet(() -> thickness.isPresent() && mass.isPresent()
+                    ? mass.getAsDouble() / gramsPerMm3 / widthMm / thickness.getAsDouble()
+                    : widthMm * lengthRatio);
+            thicknessMm = thickness.orElseGet(() -> mass.getAsDouble() / gramsPerMm3 / widthMm / lengthMm);
+            massG = mass.orElseGet(() -> gramsPerMm3 * widthMm * lengthMm * thicknessMm);
+        }
+
+        /* A whole fish grows in proportion; of a fillet or portion a usual helping is taken, thicker where it is narrower,
+         * but never so narrow that it would stand on edge. */
+        private static double usualWidth(
+                Cut cut, double thickness, double thicknessRatio, double lengthRatio, double gramsPerMm3) {
+            if (cut == Cut.WHOLE) {
+                return thickness / thicknessRatio;
+            }
+            double helping = Math.sqrt(cut.usualMassG() / gramsPerMm3 / thickness / lengthRatio);
+            return Math.max(helping, LEAST_WIDTH_OVER_THICKNESS * thickness);
+        }
+    }
+}

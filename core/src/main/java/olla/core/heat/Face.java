@@ -1,0 +1,132 @@
+package olla.core.heat;
+
+import olla.core.units.Temperature;
+
+/**
+ * What a face of the section meets. A face has no heat of its own: its temperature Ts is the one at which the heat that
+ * arrives, less what vapour takes, is what conducts inwards. Fluxes in W/m², positive into the section.
+ */
+public sealed interface Face permits Face.Exposed, Face.Covered {
+
+    /** Places that a tangent takes: arriving, its slope, vapour, its slope. */
+    int TANGENT = 4;
+
+    /** Stefan-Boltzmann constant, W/m²K⁴ (exact in the SI since 2019, here to seven figures). */
+    double STEFAN_BOLTZMANN = 5.670374e-8;
+
+    /**
+     * The fluxes about a face temperature, to first order.
+     *
+     * @param faceC where to take the tangent, °C
+     * @param into receives the heat arriving (W/m²), its slope (W/m²K), the heat leaving with vapour and its slope
+     * @param at first place to write
+     */
+    void tangent(double faceC, double[] into, int at);
+
+    /** The face gets no warmer than this, °C; heat beyond it leaves as steam. Infinite where there is no such limit. */
+    double mostC();
+
+    /** True where the vapour is lost to the oven and not kept under a cover. */
+    boolean dries();
+
+    /**
+     * A face in the open: h (Tair - Ts) + eps sigma (Twall⁴ - Ts⁴) - L aw km (psat(Ts) - p).
+     *
+     * @param filmWm2K convective film coefficient, W/m²K
+     * @param airC air, °C
+     * @param wallC walls the face sees, °C
+     * @param emissivity 0 to 1
+     * @param wetness share of a free water surface, 0 to 1
+     * @param vapourPa vapour pressure in the air, Pa
+     */
+    record Exposed(double filmWm2K, double airC, double wallC, double emissivity, double wetness, double vapourPa)
+            implements Face {
+
+        @Override
+        public void tangent(double faceC, double[] into, int at) {
+            into[at] = arriving(faceC);
+            into[at + 1] = -opening(faceC);
+            double excess = wetness > 0 ? Water.saturationPa(faceC) - vapourPa : 0;
+            double perPa = excess > 0 ? wetness * Water.evaporationPerPa(filmWm2K) : 0;
+            into[at + 2] = perPa * excess;
+            into[at + 3] = perPa > 0 ? perPa * Water.saturationSlope(faceC) : 0;
+        }
+
+        @Override
+        public double mostC() {
+            return Double.POSITIVE_INFINITY;
+        }
+
+        @Override
+        public boolean dries() {
+            return true;
+        }
+
+        private double arriving(double faceC) {
+            return filmWm2K * (airC - faceC) + emissivity * STEFAN_BOLTZMANN * (fourth(wallC) - fourth(faceC));
+        }
+
+        /* By how much less arrives for each kelvin the face is warmer, W/m²K. */
+        private double opening(double faceC) {
+            double kelvin = Temperature.kelvin(faceC);
+            return filmWm2K + 4 * emissivity * STEFAN_BOLTZMANN * kelvin * kelvin * kelvin;
+        }
+
+        private static double fourth(double celsius) {
+            double kelvin = Temperature.kelvin(celsius);
+            double squared = kelvin * kelvin;
+            return squared * squared;
+        }
+    }
+
+    /**
+     * A face under a sheet with a gap that fills with steam. In series: the sheet's own film, then the gap, whose
+     * conductance is {@code coldGap + steamGap * psat(Ts)/p0}. The face never passes the boiling point; heat beyond
+     * that goes off as steam through the folds.
+     *
+     * @param outer what the sheet meets; its wetness is ignored
+     * @param coldGapWm2K conductance of the gap without steam, W/m²K
+     * @param steamGapWm2K what steam adds at the boiling point, W/m²K
+     */
+    record Covered(Exposed outer, double coldGapWm2K, double steamGapWm2K) implements Face {
+
+        private static final double SHEET_ACCURACY_K = 1e-4;
+        private static final int MOST_ROUNDS = 40;
+
+        @Override
+        public void tangent(double faceC, double[] into, int at) {
+            double gap = coldGapWm2K + steamGapWm2K * Water.saturationPa(faceC) / Water.ATMOSPHERE_PA;
+            double gapSlope = steamGapWm2K * Water.saturationSlope(faceC) / Water.ATMOSPHERE_PA;
+            double sheet = sheetC(faceC, gap);
+            double arriving = outer.arriving(sheet);
+            double opening = outer.opening(sheet);
+            into[at] = arriving;
+            into[at + 1] = -opening * (1 - arriving * gapSlope / (gap * gap)) / (1 + opening / gap);
+            into[at + 2] = 0;
+            into[at + 3] = 0;
+        }
+
+        /* Newton's method for the sheet's temperature: what arrives at it crosses the gap. */
+        private double sheetC(double faceC, double gap) {
+            double sheet = faceC;
+            for (int i = 0; i < MOST_ROUNDS; i++) {
+                double step = (outer.arriving(sheet) - gap * (sheet - faceC)) / (outer.opening(sheet) + gap);
+                sheet += step;
+                if (Math.abs(step) < SHEET_ACCURACY_K) {
+                    break;
+                }
+            }
+            return sheet;
+        }
+
+        @Override
+        public double mostC() {
+            return Water.BOILING_C;
+        }
+
+        @Override
+        public boolean dries() {
+            return false;
+        }
+    }
+}

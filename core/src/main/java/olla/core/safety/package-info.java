@@ -1,0 +1,2 @@
+/** Cautions, each with the moment it matters, its text and its source. */
+package olla.core.safety;

@@ -1,0 +1,25 @@
+package olla.core.units;
+
+/** Conversions between temperature scales. */
+public final class Temperature {
+
+    /** 0 °C in kelvin (exact, by definition of the degree Celsius). */
+    public static final double ZERO_CELSIUS_K = 273.15;
+
+    private Temperature() {}
+
+    /** Kelvin from degrees Celsius. */
+    public static double kelvin(double celsius) {
+        return celsius + ZERO_CELSIUS_K;
+    }
+
+    /** Degrees Fahrenheit from degrees Celsius (exact). */
+    public static double fahrenheit(double celsius) {
+        return celsius * 9 / 5 + 32;
+    }
+
+    /** Degrees Celsius from degrees Fahrenheit (exact). */
+    public static double celsius(double fahrenheit) {
+        return (fahrenheit - 32) * 5 / 9;
+    }
+}

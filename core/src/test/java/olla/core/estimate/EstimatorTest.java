@@ -1,0 +1,116 @@
+package olla.core.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.OptionalDouble;
+import olla.core.doneness.Doneness;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.Sheet;
+import olla.core.fish.Cut;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.oven.Oven;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Programme;
+import olla.core.safety.Caution;
+import olla.core.units.RefusedInput;
+import org.junit.jupiter.api.Test;
+
+class EstimatorTest {
+
+    @Test
+    void aGivenLengthIsRunAsGiven() {
+        Estimate estimate = Bakes.hake().given(6).to(Doneness.FLAKES);
+        assertThat(estimate.bakeMinutes()).isEqualTo(6);
+        assertThat(estimate.peakC()).isLessThan(Doneness.FLAKES.peakC());
+        assertThat(estimate.window().orElseThrow().likelyMin()).isGreaterThan(8);
+    }
+
+    @Test
+    void anOvenThatNeverGetsThereIsSaidSo() {
+        assertThatThrownBy(() -> Bakes.hake()
+                        .thick(90)
+                        .sides(200, 300, 1500)
+                        .frozen()
+                        .in(new Parcel(Sheet.FOIL))
+                        .oven(OvenKind.STILL, 90)
+                        .to(Doneness.FIRM))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("At 90 °C the middle does not come to 63 °C");
+    }
+
+    @Test
+    void theSameQuestionHasTheSameAnswer() {
+        Estimate once = Bakes.hake().to(Doneness.FLAKES);
+        Estimate again = Bakes.hake().to(Doneness.FLAKES);
+        assertThat(again.bakeMinutes()).isEqualTo(once.bakeMinutes());
+        assertThat(again.trace().coldestC()).containsExactly(once.trace().coldestC());
+    }
+
+    @Test
+    void aScaleIsLessSureThanARuler() {
+        Piece weighed = Piece.from(
+                Species.HAKE,
+                Cut.PORTION,
+                OptionalDouble.empty(),
+                OptionalDouble.of(160),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                false);
+        Programme programme = new Programme(230, OptionalDouble.empty(), 4);
+        Oven oven = Oven.trusted(OvenKind.STILL);
+        Estimate scale = Estimator.estimate(weighed, new OpenTray(), oven, programme, Doneness.FLAKES);
+        Estimate ruler = Bakes.hake().thick(weighed.thicknessMm()).to(Doneness.FLAKES);
+        assertThat(width(scale)).isGreaterThan(1.5 * width(ruler));
+        assertThat(scale.doubts().get(0).what()).startsWith("thickness from its weight");
+        assertThat(scale.assumptions().get(0)).contains("ruler");
+    }
+
+    private static double width(Estimate estimate) {
+        CheckWindow window = estimate.window().orElseThrow();
+        return window.noLaterThanMin() - window.checkFromMin();
+    }
+
+    @Test
+    void picturesCoverTheWholeCourse() {
+        Estimate estimate = Bakes.hake().to(Doneness.FLAKES);
+        Frames frames = estimate.frames();
+        double end = estimate.bakeMinutes() + estimate.restMinutes();
+        assertThat(frames.minute()[0]).isZero();
+        assertThat(frames.minute()[frames.minute().length - 1]).isCloseTo(end, within(1e-6));
+        assertThat(frames.minute()).contains(new double[] {estimate.bakeMinutes()}, within(1e-6));
+        assertThat(frames.celsius()).allSatisfy(p -> assertThat(p).hasSize(frames.columns() * frames.rows()));
+        assertThat(frames.halfWidthMm()).isCloseTo(40, within(1e-9));
+        assertThat(frames.heightMm()).isCloseTo(25, within(1e-9));
+        assertThat(estimate.trace().minute()).isSorted();
+    }
+
+    @Test
+    void aParcelDriesNothing() {
+        assertThat(Bakes.hake().in(new Parcel(Sheet.FOIL)).to(Doneness.FLAKES).waterLossG())
+                .isZero();
+        assertThat(Bakes.hake().to(Doneness.FLAKES).waterLossG()).isBetween(1.0, 25.0);
+    }
+
+    @Test
+    void cautionsApplyWhereTheyShould() {
+        assertThat(codes(Bakes.hake().to(Doneness.FLAKES))).contains("BELOW_MINIMUM", "PARASITES", "LOCAL_CODE");
+        assertThat(codes(Bakes.hake().to(Doneness.FIRM))).doesNotContain("BELOW_MINIMUM", "PARASITES");
+        assertThat(codes(Bakes.hake().of(Species.MACKEREL, Cut.FILLET).to(Doneness.FIRM)))
+                .contains("HISTAMINE");
+        assertThat(codes(Bakes.hake().of(Species.GROUPER, Cut.FILLET).to(Doneness.FIRM)))
+                .contains("CIGUATERA");
+        Bakes parcel = Bakes.hake().in(new Parcel(Sheet.PARCHMENT));
+        assertThat(codes(parcel.oven(OvenKind.STILL, 230).to(Doneness.FIRM))).startsWith("SHEET_LIMIT");
+        assertThat(codes(parcel.oven(OvenKind.STILL, 220).to(Doneness.FIRM))).doesNotContain("SHEET_LIMIT");
+    }
+
+    private static java.util.List<String> codes(Estimate estimate) {
+        assertThat(estimate.cautions()).allSatisfy(c -> assertThat(c.source()).isNotBlank());
+        return estimate.cautions().stream().map(Caution::code).toList();
+    }
+}
