@@ -1,0 +1,146 @@
+package olla.server.bakes;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.Id;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
+import jakarta.persistence.Transient;
+import jakarta.persistence.Version;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.UUID;
+import olla.server.ovens.Oven;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Persistable;
+
+/** A bake, as stored: the question it answers, what was predicted, and its moments. All that is shown follows from these. */
+@Entity
+class Bake implements Persistable<UUID> {
+
+    @Id
+    @JdbcTypeCode(SqlTypes.CHAR)
+    private UUID id;
+
+    @Version
+    private int version;
+
+    private String title;
+
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    private Oven oven;
+
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
+    @Column(columnDefinition = "text")
+    private String questionJson;
+
+    @Embedded
+    private Predicted predicted;
+
+    private Instant startedAt;
+    private Instant outAt;
+    private Instant loggedAt;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Verdict verdict;
+
+    private BigDecimal probeCelsius;
+    private String note;
+
+    @Transient
+    private boolean stored;
+
+    protected Bake() {}
+
+    Bake(UUID id, String title, Oven oven, String questionJson, Predicted predicted, Instant startedAt) {
+        this.id = id;
+        this.title = title;
+        this.oven = oven;
+        this.questionJson = questionJson;
+        this.predicted = predicted;
+        this.startedAt = startedAt;
+    }
+
+    void takeOut(Instant at) {
+        outAt = at;
+    }
+
+    void putBack() {
+        outAt = null;
+    }
+
+    void log(Verdict how, BigDecimal probe, String words, Instant at) {
+        verdict = how;
+        probeCelsius = probe;
+        note = words;
+        loggedAt = at;
+    }
+
+    void reopen() {
+        loggedAt = null;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    /** The id is the client's, so whether a row exists has to be remembered apart from it. */
+    @Override
+    public boolean isNew() {
+        return !stored;
+    }
+
+    @PostLoad
+    @PostPersist
+    void markStored() {
+        stored = true;
+    }
+
+    String title() {
+        return title;
+    }
+
+    Oven oven() {
+        return oven;
+    }
+
+    String questionJson() {
+        return questionJson;
+    }
+
+    Predicted predicted() {
+        return predicted;
+    }
+
+    Instant startedAt() {
+        return startedAt;
+    }
+
+    Instant outAt() {
+        return outAt;
+    }
+
+    Instant loggedAt() {
+        return loggedAt;
+    }
+
+    Verdict verdict() {
+        return verdict;
+    }
+
+    BigDecimal probeCelsius() {
+        return probeCelsius;
+    }
+
+    String note() {
+        return note;
+    }
+}

@@ -1,0 +1,54 @@
+package olla.server.demo;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Loads the demo kitchen on the first start that asks for it, and never again. */
+@Component
+@ConditionalOnProperty("olla.demo")
+@Order(1)
+class DemoLoader implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+    private static final String NAME = "harrow-quay";
+
+    private final DemoKitchen kitchen;
+    private final JdbcClient jdbc;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+
+    DemoLoader(DemoKitchen kitchen, JdbcClient jdbc, TransactionTemplate transaction, Clock clock) {
+        this.kitchen = kitchen;
+        this.jdbc = jdbc;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) {
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        transaction.executeWithoutResult(status -> {
+            // The row is taken first: of two instances that start together, one loads and the other finds it done.
+            int taken = jdbc.sql("insert ignore into loaded_once (name, loaded_at) values (?, ?)")
+                    .param(NAME)
+                    .param(LocalDateTime.ofInstant(now, ZoneOffset.UTC))
+                    .update();
+            if (taken == 1) {
+                kitchen.load(now);
+                LOG.info("Loaded the demo kitchen, Harrow Quay.");
+            }
+        });
+    }
+}

@@ -1,0 +1,58 @@
+package olla.server.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Serves the interface: every station's address is the one page, its hashed files are kept by the browser. */
+@Configuration
+class Pages implements WebMvcConfigurer {
+
+    /** A question is a few hundred bytes; nothing sensible is larger than this. */
+    static final int MOST_BYTES = 64 * 1024;
+
+    @Override
+    public void addViewControllers(ViewControllerRegistry registry) {
+        for (String station : new String[] {"/", "/bench", "/oven", "/oven/*", "/log"}) {
+            registry.addViewController(station).setViewName("forward:/index.html");
+        }
+    }
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/META-INF/resources/assets/")
+                .setCacheControl(
+                        CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+    }
+
+    /** Headers that keep foreign code out, and an end to oversized bodies. */
+    @Component
+    static class Guard extends OncePerRequestFilter {
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            response.setHeader(
+                    "Content-Security-Policy",
+                    "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'");
+            response.setHeader("X-Content-Type-Options", "nosniff");
+            response.setHeader("Referrer-Policy", "no-referrer");
+            boolean unsized = request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
+            if (unsized || request.getContentLengthLong() > MOST_BYTES) {
+                response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
+                return;
+            }
+            chain.doFilter(request, response);
+        }
+    }
+}
