@@ -54,8 +54,8 @@ public record Piece(
     public Piece {
         Refusals refusals = new Refusals();
         checkThickness(refusals, species, cut, thicknessMm);
-        refusals.range("massG", "For a " + cut.words() + ", a mass", massG, cut.leastMassG(), cut.mostMassG(), "g")
-                .range("widthMm", "A width", widthMm, LEAST_SIDE_MM, MOST_WIDTH_MM, "mm")
+        checkMass(refusals, cut, massG);
+        refusals.range("widthMm", "A width", widthMm, LEAST_SIDE_MM, MOST_WIDTH_MM, "mm")
                 .range("lengthMm", "A length", lengthMm, LEAST_SIDE_MM, MOST_LENGTH_MM, "mm");
         if (frozen) {
             refusals.range(
@@ -75,6 +75,10 @@ public record Piece(
                     "°C");
         }
         refusals.throwIfAny();
+    }
+
+    private static void checkMass(Refusals refusals, Cut cut, double massG) {
+        refusals.range("massG", "For a " + cut.words() + ", a mass", massG, cut.leastMassG(), cut.mostMassG(), "g");
     }
 
     private static void checkThickness(Refusals refusals, Species species, Cut cut, double thicknessMm) {
@@ -124,6 +128,11 @@ public record Piece(
                     .missing("thicknessMm", "Give the thickness or the mass; one of the two is enough.")
                     .throwIfAny();
         }
+        // What was said is judged before what follows from it, so that one slip is not answered three times.
+        Refusals said = new Refusals();
+        thicknessMm.ifPresent(t -> checkThickness(said, species, cut, t));
+        massG.ifPresent(m -> checkMass(said, cut, m));
+        said.throwIfAny();
         Sides sides = new Sides(species, cut, thicknessMm, massG, widthMm, lengthMm);
         return new Piece(
                 species,

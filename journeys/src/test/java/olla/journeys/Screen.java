@@ -1,0 +1,177 @@
+package olla.journeys;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** Debian's Chromium showing Olla, and what a cook does with it. */
+final class Screen implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    private final String address;
+    private final ChromeDriver driver;
+
+    Screen(String address) {
+        this.address = address;
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        try {
+            options.addArguments(
+                    "--headless=new",
+                    "--no-sandbox",
+                    "--disable-dev-shm-usage",
+                    "--disable-gpu",
+                    "--disable-quic",
+                    "--no-first-run",
+                    "--disable-background-networking",
+                    "--disable-component-update",
+                    "--disable-sync",
+                    "--hide-scrollbars",
+                    "--force-device-scale-factor=1",
+                    "--blink-settings=primaryHoverType=2,availableHoverTypes=2,primaryPointerType=4,availablePointerTypes=4",
+                    "--user-data-dir=" + Files.createTempDirectory("olla-chromium"));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(new File("/usr/bin/chromedriver"))
+                .build();
+        driver = new ChromeDriver(service, options);
+        size(1280, 800);
+    }
+
+    /** Sets the page's size exactly, which a window's size does not. */
+    void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+    }
+
+    void open(String path) {
+        driver.get(address + path);
+    }
+
+    void reload() {
+        driver.navigate().refresh();
+    }
+
+    String path() {
+        return driver.getCurrentUrl().substring(address.length());
+    }
+
+    String title() {
+        return driver.getTitle();
+    }
+
+    /** Waits until something is so, and answers with it. */
+    <T> T until(String what, Supplier<T> condition) {
+        return new WebDriverWait(driver, PATIENCE)
+                .ignoring(StaleElementReferenceException.class)
+                .withMessage(what)
+                .until(d -> condition.get());
+    }
+
+    WebElement see(String css) {
+        return until(
+                "to see " + css,
+                () -> driver.findElements(By.cssSelector(css)).stream()
+                        .filter(WebElement::isDisplayed)
+                        .findFirst()
+                        .orElse(null));
+    }
+
+    boolean shows(String css) {
+        return driver.findElements(By.cssSelector(css)).stream().anyMatch(WebElement::isDisplayed);
+    }
+
+    String text(String css) {
+        return see(css).getText();
+    }
+
+    void waitForText(String css, String part) {
+        until("“" + part + "” in " + css, () -> text(css).contains(part) ? true : null);
+    }
+
+    void tap(String css) {
+        see(css).click();
+    }
+
+    /** Taps the element of a kind whose text begins so. */
+    void tapNamed(String css, String begins) {
+        until(
+                        "to tap " + begins,
+                        () -> driver.findElements(By.cssSelector(css)).stream()
+                                .filter(e -> e.isDisplayed() && e.getText().startsWith(begins))
+                                .findFirst()
+                                .orElse(null))
+                .click();
+    }
+
+    void press(CharSequence... keys) {
+        new Actions(driver).sendKeys(keys).perform();
+    }
+
+    /** Empties a field, types into it and leaves it. */
+    void type(String css, String text) {
+        WebElement field = see(css);
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text, Keys.TAB);
+    }
+
+    void drag(String css, int right, int down) {
+        new Actions(driver)
+                .moveToElement(see(css))
+                .clickAndHold()
+                .moveByOffset(right / 2, down / 2)
+                .moveByOffset(right - right / 2, down - down / 2)
+                .release()
+                .perform();
+    }
+
+    Object script(String code, Object... arguments) {
+        return ((JavascriptExecutor) driver).executeScript(code, arguments);
+    }
+
+    Object scriptLater(String code, Object... arguments) {
+        driver.manage().timeouts().scriptTimeout(Duration.ofMinutes(2));
+        return ((JavascriptExecutor) driver).executeAsyncScript(code, arguments);
+    }
+
+    /** What the browser had to complain about. */
+    List<String> complaints() {
+        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .map(Object::toString)
+                .toList();
+    }
+
+    void picture(Path file) throws IOException {
+        Files.createDirectories(file.toAbsolutePath().getParent());
+        Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+    }
+
+    ChromeDriver driver() {
+        return driver;
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

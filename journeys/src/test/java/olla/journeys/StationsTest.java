@@ -1,0 +1,76 @@
+package olla.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every station with the demo data: nothing axe-core objects to, nothing wider than its screen, a picture of each. */
+class StationsTest {
+
+    /** Where the README's pictures go when {@code -Dolla.pictures} is given; otherwise they are left in target. */
+    private static final Path PICTURES = Path.of(System.getProperty("olla.pictures", "target/pictures"));
+
+    private static Kitchen kitchen;
+    private static Screen screen;
+
+    @BeforeAll
+    static void open() throws Exception {
+        kitchen = new Kitchen("stations");
+        kitchen.olla("demo");
+        screen = new Screen(kitchen.address());
+    }
+
+    @AfterAll
+    static void close() {
+        if (screen != null) {
+            screen.close();
+        }
+        kitchen.close();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "bench, /bench, .slip .check dd, 1280, 800",
+        "oven-side, /oven, .inside svg, 1280, 800",
+        "log, /log, ol li, 1280, 800",
+        "bench-390, /bench, .slip .check dd, 390, 844",
+        "oven-side-390, /oven, .inside svg, 390, 844",
+        "log-390, /log, ol li, 390, 844",
+        "oven-side-768, /oven, .inside svg, 768, 1024"
+    })
+    void everyStationIsUsableByEveryone(String name, String path, String ready, int width, int height)
+            throws Exception {
+        screen.size(width, height);
+        screen.open(path);
+        screen.see(ready);
+        screen.scriptLater("document.fonts.ready.then(() => setTimeout(arguments[0], 400))");
+        screen.picture(PICTURES.resolve(name + ".png"));
+        assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo((long) width);
+        assertThat(new AxeBuilder().analyze(screen.driver()).getViolations())
+                .extracting(Rule::getId, rule -> rule.getNodes().toString())
+                .isEmpty();
+    }
+
+    @Test
+    void everyDressIsDrawn() throws Exception {
+        screen.size(1280, 800);
+        screen.open("/bench");
+        screen.see(".slip .check dd");
+        screen.press("d");
+        screen.see(".air.parchment");
+        screen.waitForText(".slip .cautions", "scorch above 220");
+        screen.press("d");
+        screen.see(".air.foil");
+        screen.scriptLater("setTimeout(arguments[0], 500)");
+        screen.picture(PICTURES.resolve("bench-foil.png"));
+        screen.press("d");
+        screen.until("the open tray again", () -> screen.shows(".air") ? null : true);
+    }
+}

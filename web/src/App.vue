@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import { ElDialog } from 'element-plus'
+import 'element-plus/es/components/dialog/style/css'
+import { computed, onMounted, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useRunning } from './stations/oven/running'
+import { KEY_LIST, useKeys } from './words/keys'
+import { useUnits } from './words/units'
+
+const route = useRoute()
+const router = useRouter()
+const units = useUnits()
+const running = useRunning()
+const showKeys = ref(false)
+
+interface Stop {
+  name: string
+  path: string | null
+}
+
+/** In the order of the work. Those without an address have not moved in yet. */
+const STOPS: Stop[] = [
+  { name: 'Counter', path: null },
+  { name: 'Bench', path: '/bench' },
+  { name: 'Run sheet', path: null },
+  { name: 'Oven side', path: '/oven' },
+  { name: 'Log', path: '/log' },
+]
+
+const here = computed(() => STOPS.findIndex((s) => s.path && route.path.startsWith(s.path)))
+/** How far tonight's bake has come: inked up to here. */
+const reached = computed(() => Math.max(here.value, running.bakes.length ? 3 : 1))
+
+useKeys({
+  '2': () => router.push('/bench'),
+  '4': () => router.push('/oven'),
+  '5': () => router.push('/log'),
+  '?': () => (showKeys.value = !showKeys.value),
+})
+
+onMounted(running.follow)
+</script>
+
+<template>
+  <div class="house">
+    <header>
+      <RouterLink to="/bench" class="name">Olla</RouterLink>
+      <nav aria-label="Stations">
+        <ol>
+          <li v-for="(stop, i) in STOPS" :key="stop.name" :class="{ here: i === here, inked: i <= reached }">
+            <RouterLink v-if="stop.path" :to="stop.path" :aria-current="i === here ? 'page' : undefined">
+              <span class="dot" />{{ stop.name }}
+              <span v-if="i === 3 && running.bakes.length" class="count">{{ running.bakes.length }}</span>
+            </RouterLink>
+            <span v-else class="closed" :title="`The ${stop.name} opens in a later version`">
+              <span class="dot" />{{ stop.name }}<span class="unseen"> (not open yet)</span>
+            </span>
+          </li>
+        </ol>
+      </nav>
+      <div class="aside">
+        <button class="plain" title="Keys (?)" @click="showKeys = true">Keys</button>
+        <button class="plain units" title="Change the units" @click="units.toggle()">
+          {{ units.label.value }}
+        </button>
+      </div>
+    </header>
+    <RouterView />
+    <ElDialog v-model="showKeys" title="Keys" width="min(420px, 94vw)">
+      <dl class="keys">
+        <template v-for="[keys, what] in KEY_LIST" :key="keys">
+          <dt>
+            <kbd v-for="key in keys.split('  ')" :key="key">{{ key }}</kbd>
+          </dt>
+          <dd>{{ what }}</dd>
+        </template>
+      </dl>
+    </ElDialog>
+  </div>
+</template>
+
+<style scoped>
+.house {
+  min-height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+header {
+  display: grid;
+  grid-template-columns: 260px 1fr 260px;
+  align-items: center;
+  height: 58px;
+  padding: 0 24px;
+  border-bottom: 1px solid var(--rule);
+}
+.name {
+  color: var(--clay);
+  font-size: 24px;
+  font-weight: 800;
+  text-decoration: none;
+}
+ol {
+  display: flex;
+  max-width: 620px;
+  margin: 0 auto;
+  padding: 0;
+  list-style: none;
+}
+li {
+  position: relative;
+  flex: 1;
+}
+li:not(:first-child)::before {
+  content: '';
+  position: absolute;
+  top: 13px;
+  left: -50%;
+  width: 100%;
+  border-top: 2px solid var(--rule);
+}
+li.inked:not(:first-child)::before {
+  border-color: var(--ink);
+}
+li a,
+.closed {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: end;
+  height: 50px;
+  padding-bottom: 4px;
+  color: var(--ink);
+  font-size: 14px;
+  text-decoration: none;
+}
+.closed {
+  color: var(--ink-soft);
+}
+.dot {
+  position: relative;
+  width: 15px;
+  height: 15px;
+  margin-bottom: 5px;
+  border: 2px solid #8d958f;
+  border-radius: 50%;
+  background: var(--salt);
+}
+li.inked .dot {
+  border-color: var(--ink);
+  background: var(--ink);
+}
+li.inked .closed .dot {
+  background: var(--salt);
+}
+li.here .dot {
+  border-color: var(--clay);
+  background: var(--clay);
+  box-shadow: 0 0 0 4px var(--clay-wash);
+}
+li.here a {
+  font-weight: 700;
+}
+.count {
+  position: absolute;
+  top: 0;
+  left: calc(50% + 12px);
+  min-width: 18px;
+  border-radius: 9px;
+  background: var(--clay);
+  color: #fff;
+  font: 700 12px/18px var(--figures);
+  text-align: center;
+}
+.aside {
+  display: flex;
+  justify-content: end;
+  gap: 8px;
+}
+.plain {
+  min-height: 44px;
+  padding: 0 8px;
+  border: 0;
+  background: none;
+  font-size: 14px;
+}
+.units {
+  font-weight: 700;
+}
+.keys {
+  display: grid;
+  grid-template-columns: 90px 1fr;
+  gap: 8px 12px;
+  margin: 0;
+}
+.keys dt {
+  display: flex;
+  gap: 4px;
+}
+.keys dd {
+  margin: 0;
+}
+@media (max-width: 900px) {
+  header {
+    grid-template-columns: 1fr auto;
+    height: auto;
+    padding: 4px 14px 0;
+  }
+  nav {
+    grid-row: 2;
+    grid-column: 1 / 3;
+  }
+  li a,
+  .closed {
+    font-size: 13px;
+  }
+}
+@media print {
+  header {
+    display: none;
+  }
+}
+</style>

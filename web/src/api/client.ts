@@ -1,0 +1,56 @@
+import type { Answer, Bake, Catalogue, HowItWas, Oven, Question } from './types'
+
+/** A line of a problem: the field as the server names it, and what is wrong with it in words. */
+export interface FieldError {
+  field: string
+  message: string
+}
+
+/** What the server refused, or that it could not be reached (status 0). */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly errors: FieldError[] = [],
+  ) {
+    super(message)
+  }
+}
+
+async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, {
+      method,
+      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      body: body === undefined ? null : JSON.stringify(body),
+      signal: signal ?? null,
+    })
+  } catch (failure) {
+    if (signal?.aborted) throw failure
+    throw new Problem(0, 'The kitchen computer does not answer. What you typed is kept.')
+  }
+  if (!response.ok) {
+    const problem = await response.json().catch(() => ({}))
+    throw new Problem(response.status, problem.detail ?? 'That did not work.', problem.errors ?? [])
+  }
+  return response.status === 204 ? (undefined as T) : await response.json()
+}
+
+/** The server's API, call by call. Every call throws a {@link Problem} where it is refused. */
+export const api = {
+  catalogue: () => call<Catalogue>('GET', '/api/catalogue'),
+  ovens: () => call<Oven[]>('GET', '/api/ovens'),
+  estimate: (question: Question, signal?: AbortSignal) =>
+    call<Answer>('POST', '/api/estimates', question, signal),
+  running: () => call<Bake[]>('GET', '/api/bakes?which=RUNNING'),
+  logged: () => call<Bake[]>('GET', '/api/bakes?which=LOGGED'),
+  bake: (id: string) => call<Bake>('GET', `/api/bakes/${id}`),
+  putIn: (id: string, title: string, ovenId: number, question: Question) =>
+    call<Bake>('POST', '/api/bakes', { id, title, ovenId, question }),
+  forget: (id: string) => call<void>('DELETE', `/api/bakes/${id}`),
+  takeOut: (id: string) => call<Bake>('PUT', `/api/bakes/${id}/out`),
+  putBack: (id: string) => call<Bake>('DELETE', `/api/bakes/${id}/out`),
+  log: (id: string, how: HowItWas) => call<Bake>('PUT', `/api/bakes/${id}/verdict`, how),
+  reopen: (id: string) => call<Bake>('DELETE', `/api/bakes/${id}/verdict`),
+}

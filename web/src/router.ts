@@ -1,0 +1,13 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import BenchStation from './stations/bench/BenchStation.vue'
+
+/** The stations by address. The first screen is the Bench. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/bench' },
+    { path: '/bench', component: BenchStation },
+    { path: '/oven/:id?', component: () => import('./stations/oven/OvenStation.vue'), props: true },
+    { path: '/log', component: () => import('./stations/log/LogStation.vue') },
+  ],
+})

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { useRafFn } from '@vueuse/core'
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, Problem } from '../../api/client'
+import { useKeys } from '../../words/keys'
+import { useUnits } from '../../words/units'
+import { useRunning } from '../oven/running'
+import { useBench } from './bench'
+import PieceSide from './PieceSide.vue'
+import TheCurve from './TheCurve.vue'
+import TheCut from './TheCut.vue'
+import TheTicket from './TheTicket.vue'
+
+/** The whole bake plays in about this long, s. */
+const PLAY_S = 8
+
+const bench = useBench()
+const running = useRunning()
+const router = useRouter()
+const units = useUnits()
+const putting = ref(false)
+const refused = ref<string | null>(null)
+
+const { pause, resume, isActive } = useRafFn(
+  ({ delta }) => {
+    bench.minute = Math.min(bench.endMinute, bench.minute + (bench.endMinute * delta) / 1000 / PLAY_S)
+    if (bench.minute >= bench.endMinute) pause()
+  },
+  { immediate: false },
+)
+
+function play() {
+  if (isActive.value) return pause()
+  if (bench.minute >= bench.endMinute - 0.01) bench.minute = 0
+  resume()
+}
+
+function step(minutes: number) {
+  pause()
+  bench.minute = Math.min(bench.endMinute, Math.max(0, bench.minute + minutes))
+}
+
+function thicker(mm: number) {
+  const from = bench.on.thicknessMm ?? bench.answer?.piece.thicknessMm
+  if (from === undefined) return
+  const { leastThicknessMm = 5, mostThicknessMm = 200 } = bench.cut ?? {}
+  bench.change({ thicknessMm: Math.min(mostThicknessMm, Math.max(leastThicknessMm, Math.round(from + mm))) })
+}
+
+function hotter(steps: number) {
+  const { step: size, from, to } = units.unit('heat')
+  const dial = Math.round(from(bench.on.tempC) / size) * size + steps * size
+  bench.change({ tempC: Math.min(300, Math.max(90, to(dial))) })
+}
+
+async function putIn() {
+  if (putting.value || !bench.question || !bench.oven || bench.answer?.likelyMin === undefined) return
+  putting.value = true
+  refused.value = null
+  try {
+    const bake = await api.putIn(crypto.randomUUID(), bench.title, bench.oven.id, bench.question)
+    running.take(bake)
+    await router.push(`/oven/${bake.id}`)
+  } catch (failure) {
+    if (!(failure instanceof Problem)) throw failure
+    refused.value = failure.message
+  } finally {
+    putting.value = false
+  }
+}
+
+useKeys({
+  '[': () => thicker(-1),
+  ']': () => thicker(1),
+  d: bench.nextDress,
+  '-': () => hotter(-1),
+  '=': () => hotter(1),
+  ' ': play,
+  ',': () => step(-1),
+  '.': () => step(1),
+  Enter: putIn,
+  z: bench.undo,
+})
+
+onMounted(bench.open)
+</script>
+
+<template>
+  <main class="bench">
+    <PieceSide class="piece" @hotter="hotter" />
+    <section class="middle" aria-label="Inside the fish">
+      <p v-if="bench.problem && !bench.answer" class="trouble" role="alert">{{ bench.problem.message }}</p>
+      <template v-if="bench.answer">
+        <TheCut :playing="isActive" @play="play" />
+        <TheCurve @moved="pause" />
+      </template>
+    </section>
+    <TheTicket class="ticket" :putting="putting" :refused="refused" @put-in="putIn" />
+  </main>
+</template>
+
+<style scoped>
+.bench {
+  flex: 1;
+  display: grid;
+  grid-template-columns: 280px 1fr 316px;
+}
+.piece {
+  border-right: 1px solid var(--rule);
+}
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  padding: 14px 20px 8px;
+}
+.trouble {
+  padding: 12px;
+  border-left: 4px solid var(--danger);
+  background: #fff;
+}
+@media (max-width: 1100px) {
+  .bench {
+    grid-template-columns: 1fr 316px;
+  }
+  .piece {
+    grid-row: 2;
+    grid-column: 1 / 3;
+    border: 0;
+    border-top: 1px solid var(--rule);
+  }
+}
+@media (max-width: 760px) {
+  .bench {
+    display: flex;
+    flex-direction: column;
+  }
+  .ticket {
+    order: -1;
+  }
+  .middle {
+    padding: 14px 10px 8px;
+  }
+}
+@media print {
+  .piece,
+  .middle {
+    display: none;
+  }
+  .bench {
+    display: block;
+  }
+}
+</style>

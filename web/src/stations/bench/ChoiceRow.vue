@@ -1,0 +1,39 @@
+<script setup lang="ts">
+/** A row of words of which one is chosen. */
+defineProps<{ name: string; choices: { value: string; words: string }[]; chosen: string }>()
+defineEmits<{ choose: [value: string] }>()
+</script>
+
+<template>
+  <div class="row" role="radiogroup" :aria-label="name">
+    <button
+      v-for="choice in choices"
+      :key="choice.value"
+      role="radio"
+      :aria-checked="choice.value === chosen"
+      @click="$emit('choose', choice.value)"
+    >
+      {{ choice.words }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.row {
+  display: flex;
+}
+button {
+  flex: 1 1 auto;
+  min-height: 44px;
+  padding: 0 6px;
+  border: 0;
+  border-bottom: 3px solid var(--rule);
+  background: none;
+  color: var(--ink);
+  font-size: 15px;
+}
+button[aria-checked='true'] {
+  border-color: var(--clay);
+  font-weight: 700;
+}
+</style>

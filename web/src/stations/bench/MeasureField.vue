@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { ElInputNumber } from 'element-plus'
+import 'element-plus/es/components/input-number/style/css'
+import { computed, useId } from 'vue'
+import type { Kind } from '../../words/units'
+import { useUnits } from '../../words/units'
+
+/** A measured amount, held in SI, typed in the kitchen's units. Empty where nobody has measured it. */
+const props = defineProps<{
+  label: string
+  kind: Kind
+  /** SI, or null where it is not measured. */
+  modelValue: number | null
+  /** What it is reckoned to be where it is not measured, SI. */
+  reckoned?: number | undefined
+  note: string
+  refusal?: string | undefined
+}>()
+const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
+
+const id = useId()
+const units = useUnits()
+const unit = computed(() => units.unit(props.kind))
+const shown = computed({
+  get: () => (props.modelValue === null ? null : +units.show(props.kind, props.modelValue)),
+  set: (value) =>
+    emit('update:modelValue', value === null || value === undefined ? null : unit.value.to(value)),
+})
+</script>
+
+<template>
+  <div class="measure">
+    <label :for="id">
+      {{ label }} <small>{{ note }}</small>
+    </label>
+    <span class="field">
+      <ElInputNumber
+        :id="id"
+        v-model="shown"
+        :controls="false"
+        :precision="unit.places"
+        :placeholder="reckoned === undefined ? '' : `≈ ${units.show(kind, reckoned)}`"
+        :aria-invalid="Boolean(refusal)"
+        :aria-describedby="refusal ? `${id}-wrong` : undefined"
+        inputmode="decimal"
+      />
+      <span class="unit">{{ unit.sign }}</span>
+    </span>
+    <p v-if="refusal" :id="`${id}-wrong`" class="wrong" role="alert">{{ refusal }}</p>
+  </div>
+</template>
+
+<style scoped>
+.measure {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  min-height: 48px;
+  padding: 2px 0;
+  border-bottom: 1px solid var(--rule);
+}
+label {
+  line-height: 1.2;
+}
+small {
+  display: block;
+  color: var(--ink-soft);
+  font-size: 13px;
+}
+.field {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.field :deep(.el-input-number) {
+  width: 84px;
+}
+.field :deep(.el-input__wrapper) {
+  min-height: 44px;
+  background: transparent;
+  box-shadow: none;
+}
+.field :deep(.el-input__wrapper:hover) {
+  box-shadow: 0 0 0 1px var(--el-border-color) inset;
+}
+.field :deep(.el-input__wrapper.is-focus) {
+  background: #fff;
+  box-shadow: 0 0 0 2px var(--brine) inset;
+}
+.field :deep(.el-input__inner) {
+  color: var(--ink);
+  font-size: 18px;
+  font-weight: 700;
+  text-align: right;
+}
+.unit {
+  min-width: 26px;
+  color: var(--ink-soft);
+}
+.wrong {
+  grid-column: 1 / 3;
+  margin: 0 0 6px;
+  padding-left: 8px;
+  border-left: 3px solid var(--danger);
+  color: var(--danger);
+  font-size: 14px;
+}
+</style>

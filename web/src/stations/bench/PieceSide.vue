@@ -1,0 +1,260 @@
+<script setup lang="ts">
+import { ElOption, ElSelect } from 'element-plus'
+import 'element-plus/es/components/option/style/css'
+import 'element-plus/es/components/select/style/css'
+import { computed } from 'vue'
+import type { Cut, Doneness, DressKind } from '../../api/types'
+import DressGlyph from '../../drawing/DressGlyph.vue'
+import { fleshColour } from '../../drawing/flesh'
+import { CUTS, DRESSES, TARGETS } from '../../words/labels'
+import { useUnits } from '../../words/units'
+import { useBench } from './bench'
+import ChoiceRow from './ChoiceRow.vue'
+import MeasureField from './MeasureField.vue'
+
+defineEmits<{ hotter: [steps: number] }>()
+
+const bench = useBench()
+const units = useUnits()
+
+const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
+const dresses = Object.entries(DRESSES).map(([value, words]) => ({ value: value as DressKind, words }))
+const targets = Object.entries(TARGETS).map(([value, words]) => ({ value: value as Doneness, words }))
+
+/** Where it comes from says how cold it is. */
+const STARTS = [
+  { value: 'fridge', words: 'fridge', tempC: 4, frozen: false },
+  { value: 'out', words: '15 min out', tempC: 8, frozen: false },
+  { value: 'freezer', words: 'freezer', tempC: -18, frozen: true },
+]
+const start = computed(() => {
+  if (bench.on.frozen) return 'freezer'
+  return bench.on.startTempC < 6 ? 'fridge' : 'out'
+})
+function setStart(value: string) {
+  const found = STARTS.find((s) => s.value === value)
+  if (found) bench.change({ startTempC: found.tempC, frozen: found.frozen })
+}
+
+const target = computed(() => bench.catalogue?.targets.find((t) => t.doneness === bench.on.doneness))
+const sure = computed(() => {
+  const piece = bench.answer?.piece
+  if (!piece) return ''
+  const doubt = `±${units.show('length', piece.thicknessDoubtMm)}`
+  return bench.on.thicknessMm === null ? `from its weight, ${doubt}` : `by ruler, ${doubt}`
+})
+</script>
+
+<template>
+  <section class="side" aria-label="The piece">
+    <ElSelect
+      class="fish"
+      :model-value="bench.on.species"
+      filterable
+      aria-label="Which fish"
+      placeholder="Which fish?"
+      no-match-text="No fish by that name"
+      @update:model-value="(species: string) => bench.change({ species })"
+    >
+      <ElOption
+        v-for="fish in bench.catalogue?.species ?? []"
+        :key="fish.key"
+        :value="fish.key"
+        :label="fish.marketName"
+      />
+    </ElSelect>
+    <p class="about">
+      <i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.flesh }}
+    </p>
+
+    <ChoiceRow
+      name="How it is cut"
+      :choices="cuts"
+      :chosen="bench.on.cut"
+      @choose="(cut) => bench.change({ cut: cut as Cut })"
+    />
+
+    <MeasureField
+      label="Thickest"
+      kind="length"
+      :note="sure"
+      :model-value="bench.on.thicknessMm"
+      :reckoned="bench.answer?.piece.thicknessMm"
+      :refusal="bench.refusal('thicknessMm')"
+      @update:model-value="(thicknessMm) => bench.change({ thicknessMm })"
+    />
+    <MeasureField
+      label="Weighs"
+      kind="mass"
+      note="each, raw"
+      :model-value="bench.on.massG"
+      :reckoned="bench.answer?.piece.massG"
+      :refusal="bench.refusal('massG')"
+      @update:model-value="(massG) => bench.change({ massG })"
+    />
+
+    <h3>Straight from</h3>
+    <ChoiceRow name="How cold it goes in" :choices="STARTS" :chosen="start" @choose="setStart" />
+
+    <h3>Dressed in <kbd>d</kbd></h3>
+    <div class="dresses" role="radiogroup" aria-label="How it is dressed">
+      <button
+        v-for="dress in dresses"
+        :key="dress.value"
+        role="radio"
+        :aria-checked="bench.on.dress === dress.value"
+        @click="bench.change({ dress: dress.value })"
+      >
+        <DressGlyph :kind="dress.value" />
+        {{ dress.words }}
+      </button>
+    </div>
+
+    <h3>Oven <kbd>-</kbd> <kbd>=</kbd></h3>
+    <div class="oven">
+      <ElSelect
+        :model-value="bench.oven?.id"
+        aria-label="Which oven"
+        @update:model-value="(ovenId: number) => bench.change({ ovenId })"
+      >
+        <ElOption
+          v-for="oven in bench.ovens"
+          :key="oven.id"
+          :value="oven.id"
+          :label="`${oven.name}, ${oven.kind === 'FAN' ? 'fan' : 'still'}`"
+        />
+      </ElSelect>
+      <div class="dial">
+        <button aria-label="Cooler" @click="$emit('hotter', -1)">−</button>
+        <output aria-label="Dial">{{ units.degrees(bench.on.tempC) }}</output>
+        <button aria-label="Hotter" @click="$emit('hotter', 1)">+</button>
+      </div>
+      <p v-if="bench.refusal('tempC')" class="wrong" role="alert">{{ bench.refusal('tempC') }}</p>
+    </div>
+
+    <h3>Done means</h3>
+    <div class="targets" role="radiogroup" aria-label="Done means">
+      <button
+        v-for="choice in targets"
+        :key="choice.value"
+        role="radio"
+        :aria-checked="bench.on.doneness === choice.value"
+        :style="{
+          background: fleshColour(
+            bench.catalogue?.targets.find((t) => t.doneness === choice.value)?.peakC ?? 50,
+          ),
+        }"
+        @click="bench.change({ doneness: choice.value })"
+      >
+        {{ choice.words }}
+      </button>
+    </div>
+    <p v-if="target" class="about">
+      <b>{{ target.words }}</b>: {{ units.degrees(target.peakC) }} at the middle
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.side {
+  padding: 14px 20px 16px;
+}
+.fish :deep(.el-select__wrapper) {
+  min-height: 44px;
+  padding: 0 8px;
+  margin-left: -8px;
+  background: transparent;
+  box-shadow: none;
+}
+.fish :deep(.el-select__selected-item),
+.fish :deep(.el-select__input) {
+  font-size: 23px;
+  font-weight: 700;
+  line-height: 1.3;
+  color: var(--ink);
+}
+.about {
+  margin: 0 0 8px;
+  color: var(--ink-soft);
+  font-size: 14px;
+}
+.about b {
+  color: var(--ink);
+}
+h3 {
+  margin: 10px 0 5px;
+  font-size: 14px;
+  font-weight: 400;
+  color: var(--ink-soft);
+}
+.dresses {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 6px;
+}
+.dresses button {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  padding: 5px 0 4px;
+  border: 2px solid transparent;
+  border-radius: 6px;
+  background: none;
+  font-size: 14px;
+}
+.dresses button[aria-checked='true'] {
+  border-color: var(--clay);
+  background: #fff;
+  font-weight: 700;
+}
+.oven :deep(.el-select__wrapper) {
+  min-height: 44px;
+}
+.oven {
+  display: grid;
+  gap: 8px;
+}
+.dial {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  align-items: center;
+}
+.dial button {
+  height: 44px;
+  border: 1px solid var(--el-border-color);
+  border-radius: 4px;
+  background: none;
+  font-size: 18px;
+}
+.dial output {
+  font: 700 20px var(--figures);
+  text-align: center;
+}
+.wrong {
+  margin: 0;
+  padding-left: 8px;
+  border-left: 3px solid var(--danger);
+  color: var(--danger);
+  font-size: 14px;
+}
+.targets {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  border-radius: 4px;
+  overflow: hidden;
+}
+.targets button {
+  min-height: 44px;
+  padding: 0;
+  border: 3px solid transparent;
+  color: var(--ink);
+  font-size: 14px;
+}
+.targets button[aria-checked='true'] {
+  border-color: var(--clay);
+  font-weight: 700;
+}
+.targets + .about {
+  margin: 6px 0 0;
+}
+</style>

@@ -1,0 +1,261 @@
+<script setup lang="ts">
+import { useNow } from '@vueuse/core'
+import { computed } from 'vue'
+import { clock, minutesInWords } from '../../words/time'
+import { useUnits } from '../../words/units'
+import { useBench } from './bench'
+
+/** The slip pinned over the pass. */
+defineProps<{ putting: boolean; refused: string | null }>()
+defineEmits<{ putIn: [] }>()
+
+const bench = useBench()
+const units = useUnits()
+const now = useNow({ interval: 5000 })
+
+const answer = computed(() => bench.answer)
+const dial = computed(() => {
+  const d = answer.value?.dial
+  if (!d) return null
+  const own = bench.oven?.kind === 'FAN' ? d.fanCelsius : d.celsius
+  const metric = units.chosen.value === 'metric'
+  const others = [
+    metric ? `${d.fahrenheit}°F` : `${d.celsius}°C`,
+    d.gasMark === undefined ? null : `gas ${d.gasMark === 0.5 ? '½' : d.gasMark}`,
+    bench.oven?.kind === 'FAN' ? `still ${d.celsius}°C` : `fan ${d.fanCelsius}°C`,
+  ]
+  return {
+    own: metric ? `${own}°` : units.degrees(bench.on.tempC),
+    others: others.filter(Boolean).join(' · '),
+  }
+})
+const plate = computed(() => new Date(now.value.getTime() + bench.endMinute * 60000))
+const cautions = computed(() => answer.value?.cautions ?? [])
+const widest = computed(() => answer.value?.doubts[0])
+const print = () => window.print()
+</script>
+
+<template>
+  <aside class="pass" aria-label="Oven ticket">
+    <div v-if="answer && dial" class="slip" :class="{ stale: bench.problem }" aria-live="polite">
+      <dl class="top">
+        <div class="oven">
+          <dt>Oven</dt>
+          <dd>{{ dial.own }}</dd>
+        </div>
+        <p class="others">{{ dial.others }}</p>
+      </dl>
+      <dl>
+        <div>
+          <dt>In</dt>
+          <dd>{{ clock(now) }}</dd>
+        </div>
+        <template v-if="answer.checkFromMin !== undefined">
+          <div class="check">
+            <dt>Check from</dt>
+            <dd>{{ minutesInWords(answer.checkFromMin) }} min</dd>
+          </div>
+          <div>
+            <dt>Likely</dt>
+            <dd>{{ minutesInWords(answer.likelyMin!) }} min</dd>
+          </div>
+          <div>
+            <dt>No later than</dt>
+            <dd>{{ minutesInWords(answer.noLaterThanMin!) }} min</dd>
+          </div>
+        </template>
+        <div>
+          <dt>Pull at</dt>
+          <dd>{{ units.degrees(answer.pullC) }}</dd>
+        </div>
+        <div>
+          <dt>Rest</dt>
+          <dd>{{ minutesInWords(answer.restMinutes) }} min</dd>
+        </div>
+        <div>
+          <dt>Coasts to</dt>
+          <dd>
+            {{ units.degrees(answer.peakC) }} <small>+{{ units.rise(answer.peakC - answer.pullC) }}</small>
+          </dd>
+        </div>
+        <div>
+          <dt>On the plate</dt>
+          <dd>{{ clock(plate) }}</dd>
+        </div>
+      </dl>
+      <dl class="quantities">
+        <div>
+          <dt>Water lost</dt>
+          <dd>{{ answer.waterLossG < 0.5 ? 'none' : units.amount('mass', answer.waterLossG) }}</dd>
+        </div>
+        <p v-if="widest" class="why">
+          Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min)
+        </p>
+      </dl>
+      <ul class="cautions">
+        <li
+          v-for="caution in cautions"
+          :key="caution.code"
+          :class="caution.weight.toLowerCase()"
+          :title="caution.source"
+        >
+          {{ caution.text }}
+        </li>
+      </ul>
+      <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
+      <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
+      <div class="actions">
+        <button
+          class="main-action"
+          :disabled="putting || answer.likelyMin === undefined || Boolean(bench.problem)"
+          @click="$emit('putIn')"
+        >
+          {{ putting ? 'Putting it in …' : 'Put it in' }} <kbd>Enter</kbd>
+        </button>
+        <button class="quiet-action print" @click="print">Print the ticket</button>
+      </div>
+    </div>
+    <p v-else class="waiting">{{ bench.problem?.message ?? 'Reckoning …' }}</p>
+  </aside>
+</template>
+
+<style scoped>
+.pass {
+  padding: 14px 16px;
+  background: linear-gradient(90deg, #ece8dc, var(--salt) 14px);
+}
+.slip {
+  padding: 12px 16px 20px;
+  background: #fff;
+  clip-path: polygon(
+    0 0,
+    100% 0,
+    100% calc(100% - 7px),
+    95% 100%,
+    90% calc(100% - 7px),
+    85% 100%,
+    80% calc(100% - 7px),
+    75% 100%,
+    70% calc(100% - 7px),
+    65% 100%,
+    60% calc(100% - 7px),
+    55% 100%,
+    50% calc(100% - 7px),
+    45% 100%,
+    40% calc(100% - 7px),
+    35% 100%,
+    30% calc(100% - 7px),
+    25% 100%,
+    20% calc(100% - 7px),
+    15% 100%,
+    10% calc(100% - 7px),
+    5% 100%,
+    0 calc(100% - 7px)
+  );
+}
+.slip.stale dl {
+  opacity: 0.4;
+}
+dl {
+  margin: 0;
+  padding: 7px 0;
+  border-bottom: 1px dashed #a9a695;
+  font-family: var(--figures);
+}
+dl > div {
+  display: flex;
+  align-items: baseline;
+  justify-content: space-between;
+  padding: 2px 0;
+}
+dt {
+  font-size: 14px;
+  text-transform: uppercase;
+}
+dd {
+  margin: 0;
+  font-size: 18px;
+  font-weight: 700;
+}
+dd small {
+  color: var(--ink-soft);
+  font-size: 14px;
+  font-weight: 400;
+}
+.top {
+  padding-top: 0;
+}
+.oven dd {
+  color: var(--clay);
+  font-size: 36px;
+  line-height: 1.1;
+}
+.check dd {
+  font-size: 28px;
+  line-height: 1.15;
+}
+.others,
+.why {
+  margin: 2px 0 0;
+  color: var(--ink-soft);
+  font-size: 13px;
+}
+.others {
+  text-align: right;
+}
+.why {
+  font-family: var(--text);
+}
+.quantities dd {
+  font-size: 15px;
+  font-weight: 400;
+}
+.cautions {
+  margin: 8px 0;
+  padding: 0;
+  list-style: none;
+  font-size: 13.5px;
+  line-height: 1.28;
+}
+.cautions li {
+  margin-bottom: 5px;
+  padding-left: 9px;
+  border-left: 3px solid var(--rule);
+}
+.cautions .warn {
+  border-color: var(--ember);
+}
+.cautions .stop {
+  border-color: var(--danger);
+  color: var(--danger);
+  font-weight: 700;
+}
+.refused {
+  margin: 8px 0;
+  padding: 6px 9px;
+  border-left: 4px solid var(--danger);
+  color: var(--danger);
+}
+.main-action kbd {
+  border-color: #d79c8a;
+  background: none;
+  color: #fff;
+}
+.actions {
+  text-align: center;
+}
+.waiting {
+  padding: 30px 10px;
+  color: var(--ink-soft);
+}
+@media print {
+  .pass {
+    width: 80mm;
+    padding: 0;
+    background: none;
+  }
+  .actions {
+    display: none;
+  }
+}
+</style>

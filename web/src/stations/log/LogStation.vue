@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, Problem } from '../../api/client'
+import type { Bake } from '../../api/types'
+import { scale } from '../../drawing/scale'
+import { VERDICTS } from '../../words/labels'
+import { clock, day, minutesInWords } from '../../words/time'
+import { useUnits } from '../../words/units'
+import { useBench } from '../bench/bench'
+
+/** What happened: predicted and actual side by side. */
+const AXIS = 260
+
+const router = useRouter()
+const bench = useBench()
+const units = useUnits()
+const bakes = ref<Bake[] | null>(null)
+const trouble = ref<string | null>(null)
+
+onMounted(async () => {
+  void bench.open()
+  try {
+    bakes.value = await api.logged()
+  } catch (failure) {
+    if (!(failure instanceof Problem)) throw failure
+    trouble.value = failure.message
+  }
+})
+
+const longest = computed(() =>
+  Math.max(10, ...(bakes.value ?? []).map((b) => Math.max(b.noLaterThanMin, b.actualMin ?? 0))),
+)
+const x = computed(() => scale([0, longest.value * 1.05], [0, AXIS]))
+
+function fish(bake: Bake) {
+  const { species } = bake.question.piece
+  return bench.catalogue?.species.find((s) => s.key === species)?.marketName ?? species
+}
+function said(bake: Bake) {
+  const late = (bake.actualMin ?? 0) - bake.likelyMin
+  if (Math.abs(late) < 0.5) return 'as likely said'
+  return `${minutesInWords(Math.abs(late))} min ${late > 0 ? 'later' : 'sooner'}`
+}
+async function lay(bake: Bake) {
+  bench.lay(bake.question, bake.ovenId)
+  await router.push('/bench')
+}
+</script>
+
+<template>
+  <main class="log">
+    <header>
+      <h1>Log</h1>
+      <p v-if="bakes?.length">
+        {{ bakes.length }} {{ bakes.length === 1 ? 'bake' : 'bakes' }}, newest first. The bar is what the
+        ticket said, the pin when it came out.
+      </p>
+    </header>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <div v-if="bakes && !bakes.length" class="none">
+      <h2>No bake yet</h2>
+      <p>Every fish that comes out and is judged leaves a line here.</p>
+    </div>
+    <ol v-if="bakes?.length">
+      <li v-for="bake in bakes" :key="bake.id">
+        <p class="when">
+          <b>{{ day(new Date(bake.startedAt)) }}</b>
+          {{ clock(new Date(bake.startedAt)) }}
+        </p>
+        <div class="what">
+          <h2>{{ bake.title }}</h2>
+          <p>
+            {{ fish(bake) }} {{ units.amount('length', bake.thicknessMm) }} · {{ bake.ovenName }} at
+            {{ units.degrees(bake.dialC) }}
+          </p>
+          <p v-if="bake.note" class="note">“{{ bake.note }}”</p>
+        </div>
+        <figure>
+          <svg
+            :viewBox="`0 0 ${AXIS} 40`"
+            role="img"
+            :aria-label="`predicted ${minutesInWords(bake.checkFromMin)} to ${minutesInWords(bake.noLaterThanMin)} minutes, came out at ${minutesInWords(bake.actualMin ?? 0)}`"
+          >
+            <line x1="0" :x2="AXIS" y1="30" y2="30" class="axis" />
+            <rect
+              :x="x(bake.checkFromMin)"
+              y="20"
+              :width="x(bake.noLaterThanMin) - x(bake.checkFromMin)"
+              height="10"
+              class="window"
+            />
+            <line :x1="x(bake.likelyMin)" :x2="x(bake.likelyMin)" y1="20" y2="30" class="likely" />
+            <g
+              :transform="`translate(${x(bake.actualMin ?? 0)} 0)`"
+              :class="bake.verdict?.toLowerCase()"
+              class="pin"
+            >
+              <line y1="12" y2="34" />
+              <circle cy="8" r="6" />
+            </g>
+          </svg>
+          <figcaption>
+            likely {{ minutesInWords(bake.likelyMin) }}, out at
+            <b>{{ minutesInWords(bake.actualMin ?? 0) }} min</b>, {{ said(bake) }}
+          </figcaption>
+        </figure>
+        <p class="verdict" :class="bake.verdict?.toLowerCase()">
+          <b>{{ bake.verdict ? VERDICTS[bake.verdict] : '' }}</b>
+          <span v-if="bake.probeC !== undefined">probe {{ units.degrees(bake.probeC) }}</span>
+        </p>
+        <button class="quiet-action" @click="lay(bake)">See it on the Bench</button>
+      </li>
+    </ol>
+  </main>
+</template>
+
+<style scoped>
+.log {
+  width: 100%;
+  max-width: 1180px;
+  margin: 0 auto;
+  padding: 14px 24px 40px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 18px;
+}
+h1 {
+  margin: 0 0 4px;
+  font-size: 26px;
+}
+header p {
+  margin: 0;
+  color: var(--ink-soft);
+}
+.trouble {
+  padding: 8px 14px;
+  border-left: 6px solid var(--danger);
+  background: #fff;
+}
+.none {
+  margin-top: 18vh;
+  text-align: center;
+}
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 92px minmax(0, 1fr) 280px 104px 150px;
+  align-items: center;
+  gap: 0 18px;
+  padding: 11px 0;
+  border-top: 1px solid var(--rule);
+}
+.when {
+  margin: 0;
+  color: var(--ink-soft);
+  font-size: 15px;
+}
+.when b {
+  display: block;
+  color: var(--ink);
+}
+h2 {
+  margin: 0;
+  font-size: 18px;
+}
+.what p {
+  margin: 1px 0 0;
+  color: var(--ink-soft);
+  font-size: 15px;
+}
+.what .note {
+  color: var(--ink);
+}
+figure {
+  margin: 0;
+}
+svg {
+  display: block;
+  width: 100%;
+}
+figcaption {
+  color: var(--ink-soft);
+  font-size: 14px;
+}
+figcaption b {
+  color: var(--ink);
+}
+.axis {
+  stroke: #a9a695;
+}
+.window {
+  fill: #9fbdb2;
+}
+.likely {
+  stroke: var(--kelp);
+  stroke-width: 2.5;
+}
+.pin line {
+  stroke: currentColor;
+  stroke-width: 2;
+}
+.pin circle {
+  fill: currentColor;
+}
+.right {
+  color: var(--kelp);
+}
+.under {
+  color: var(--brine);
+}
+.over {
+  color: var(--ember);
+}
+.verdict {
+  margin: 0;
+}
+.verdict b {
+  display: block;
+  font-size: 17px;
+}
+.verdict span {
+  color: var(--ink-soft);
+  font-size: 15px;
+}
+.quiet-action {
+  padding: 0;
+  text-align: left;
+}
+@media (max-width: 900px) {
+  .log {
+    padding: 10px 14px 30px;
+  }
+  li {
+    grid-template-columns: 1fr auto;
+    gap: 4px 14px;
+  }
+  .when b {
+    display: inline;
+  }
+  .when,
+  .what,
+  figure {
+    grid-column: 1 / 3;
+  }
+}
+</style>

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Bake } from '../../api/types'
+import { minutesInWords } from '../../words/time'
+
+/** How far it has come on the way through the check window. */
+const props = defineProps<{ bake: Bake; seconds: number }>()
+
+const end = computed(() => {
+  const out = props.bake.actualMin
+  return out === undefined
+    ? props.bake.noLaterThanMin * 1.12
+    : Math.max(out + props.bake.restMinutes, props.bake.noLaterThanMin)
+})
+const percent = (minutes: number) => `${Math.min(100, (100 * minutes) / end.value)}%`
+const done = computed(() => percent(props.bake.actualMin ?? props.seconds / 60))
+const rested = computed(() =>
+  props.bake.actualMin === undefined
+    ? '0%'
+    : `calc(${percent(Math.min(end.value, props.seconds / 60))} - ${percent(props.bake.actualMin)})`,
+)
+</script>
+
+<template>
+  <div class="bar">
+    <div class="track">
+      <div
+        class="window"
+        :style="{
+          left: percent(bake.checkFromMin),
+          width: `calc(${percent(bake.noLaterThanMin)} - ${percent(bake.checkFromMin)})`,
+        }"
+      />
+      <div class="done" :style="{ width: done }" />
+      <div class="rested" :style="{ left: done, width: rested }" />
+      <div class="likely" :style="{ left: percent(bake.likelyMin) }" />
+    </div>
+    <p>
+      check {{ minutesInWords(bake.checkFromMin) }} · likely {{ minutesInWords(bake.likelyMin) }} · latest
+      {{ minutesInWords(bake.noLaterThanMin) }} min<template v-if="bake.actualMin !== undefined">
+        · out at {{ minutesInWords(bake.actualMin) }}</template
+      >
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.track {
+  position: relative;
+  height: 18px;
+  background: #e3dfd2;
+}
+.track div {
+  position: absolute;
+  top: 0;
+  height: 100%;
+}
+.done {
+  left: 0;
+  background: var(--ink);
+}
+.rested {
+  background: var(--brine);
+}
+.window {
+  background: #9fbdb2;
+}
+.likely {
+  width: 3px;
+  margin-left: -1px;
+  background: var(--kelp);
+  outline: 1px solid #fff;
+}
+p {
+  margin: 5px 0 0;
+  color: var(--ink-soft);
+  font: 15px var(--figures);
+}
+</style>

@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import { ElInput } from 'element-plus'
+import 'element-plus/es/components/input/style/css'
+import { computed, ref } from 'vue'
+import type { HowItWas, Verdict } from '../../api/types'
+import { fleshColour } from '../../drawing/flesh'
+import { VERDICT_ORDER, VERDICTS } from '../../words/labels'
+import { useUnits } from '../../words/units'
+
+/** How was it? One tap is enough; a probe reading and a note are for whoever has a hand free. */
+const props = defineProps<{ busy: boolean; targetC: number }>()
+const emit = defineEmits<{ log: [how: HowItWas] }>()
+
+const units = useUnits()
+const probe = ref('')
+const note = ref('')
+
+/** What the flesh looked like when it was so, °C against the target. */
+const LOOKS: Record<Verdict, { shift: number; words: string }> = {
+  UNDER: { shift: -14, words: 'glassy, held together' },
+  RIGHT: { shift: 0, words: 'as it should be' },
+  OVER: { shift: 18, words: 'dry, white beads' },
+}
+
+const probeC = computed(() => {
+  const typed = probe.value.trim().replace(',', '.')
+  return typed === '' ? undefined : units.unit('heat').to(Number(typed))
+})
+const wrong = computed(() => {
+  if (probeC.value === undefined) return null
+  if (Number.isNaN(probeC.value)) return `“${probe.value}” is no temperature.`
+  return probeC.value < -5 || probeC.value > 120
+    ? `A probe in fish reads ${units.degrees(-5)} to ${units.degrees(120)}.`
+    : null
+})
+
+function say(verdict: Verdict) {
+  if (wrong.value) return
+  emit('log', {
+    verdict,
+    ...(probeC.value === undefined ? {} : { probeC: probeC.value }),
+    ...(note.value.trim() ? { note: note.value.trim() } : {}),
+  })
+}
+</script>
+
+<template>
+  <form class="verdict" @submit.prevent>
+    <h2>How was it?</h2>
+    <div class="extras">
+      <label>
+        Probe at the middle, if you had one
+        <span class="probe">
+          <ElInput v-model="probe" inputmode="decimal" aria-label="Probe at the middle" />
+          {{ units.unit('heat').sign }}
+        </span>
+      </label>
+      <label class="note">
+        For next time
+        <ElInput v-model="note" maxlength="500" placeholder="e.g. the left end ran ahead" aria-label="Note" />
+      </label>
+    </div>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <div class="choices">
+      <button
+        v-for="verdict in VERDICT_ORDER"
+        :key="verdict"
+        type="button"
+        :disabled="busy || Boolean(wrong)"
+        @click="say(verdict)"
+      >
+        <svg viewBox="0 0 120 30" preserveAspectRatio="none" aria-hidden="true">
+          <rect width="120" height="30" :fill="fleshColour(props.targetC + LOOKS[verdict].shift)" />
+          <path
+            v-for="i in 7"
+            :key="i"
+            :d="`M${i * 16 - 6} 0q6 15 0 30`"
+            fill="none"
+            stroke="#6b5b3e"
+            :stroke-width="verdict === 'OVER' ? 3 : 1.2"
+            :opacity="verdict === 'UNDER' ? 0.15 : 0.45"
+          />
+        </svg>
+        <b>{{ VERDICTS[verdict] }}</b>
+        <span>{{ LOOKS[verdict].words }}</span>
+      </button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.verdict {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  align-items: center;
+  gap: 8px 24px;
+  width: 100%;
+}
+h2 {
+  margin: 0;
+  font-size: 24px;
+}
+.extras {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: end;
+  gap: 8px 24px;
+}
+label {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  font-size: 15px;
+}
+.probe {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  width: 110px;
+}
+.note {
+  flex: 1;
+  max-width: 460px;
+}
+.note :deep(.el-input),
+.probe :deep(.el-input) {
+  flex: 1;
+  --el-input-height: 44px;
+  font-size: 16px;
+}
+.choices {
+  grid-column: 1 / 3;
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 14px;
+}
+.choices button {
+  display: flex;
+  flex-direction: column;
+  min-height: 112px;
+  padding: 0 0 8px;
+  overflow: hidden;
+  border: 2px solid #a9a695;
+  border-radius: 6px;
+  background: #fff;
+  text-align: left;
+}
+.choices button:hover:not(:disabled) {
+  border-color: var(--kelp);
+}
+.choices svg {
+  width: 100%;
+  height: 48px;
+  flex: none;
+}
+.choices b {
+  padding: 6px 14px 0;
+  font-size: 20px;
+}
+.choices span {
+  padding: 0 14px;
+  color: var(--ink-soft);
+}
+.wrong {
+  grid-column: 1 / 3;
+  margin: 0;
+  color: var(--danger);
+}
+@media (max-width: 760px) {
+  .verdict {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .choices,
+  .wrong {
+    grid-column: 1;
+  }
+  .choices {
+    grid-template-columns: 1fr;
+    gap: 8px;
+  }
+  .choices button {
+    min-height: 84px;
+  }
+  .choices svg {
+    height: 26px;
+  }
+  label {
+    flex-wrap: wrap;
+    width: 100%;
+  }
+}
+</style>
