@@ -139,6 +139,7 @@ li a,
 }
 .dot {
   position: relative;
+  z-index: 1;
   width: 15px;
   height: 15px;
   margin-bottom: 5px;

@@ -17,7 +17,7 @@ export const KEY_LIST: [string, string][] = [
 ]
 
 const TYPING = 'input, textarea, select, [contenteditable]'
-const PRESSING = 'button, a, [role="button"], [role="slider"], [role="option"]'
+const PRESSING = 'button, a, [role="button"], [role="option"]'
 
 /**
  * Listens for single keys while a component is shown. Keys typed into a field stay there; Enter and Space on a button

@@ -122,7 +122,7 @@ function letGo() {
 
 <template>
   <div class="cut">
-    <h2>
+    <h1>
       The cut at {{ minutesInWords(bench.minute) }} min
       <small
         >{{ bench.minute > bench.answer!.bakeMinutes + 0.01 ? 'on the board' : 'in the oven' }}, thickest
@@ -134,7 +134,7 @@ function letGo() {
         </button>
         <span class="key-hint"><kbd>,</kbd><kbd>.</kbd> minute</span>
       </span>
-    </h2>
+    </h1>
     <svg
       ref="svg"
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
@@ -212,7 +212,7 @@ function letGo() {
 </template>
 
 <style scoped>
-h2 {
+h1 {
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;

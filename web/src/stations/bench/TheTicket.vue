@@ -43,8 +43,8 @@ const print = () => window.print()
           <dt>Oven</dt>
           <dd>{{ dial.own }}</dd>
         </div>
-        <p class="others">{{ dial.others }}</p>
       </dl>
+      <p class="others">{{ dial.others }}</p>
       <dl>
         <div>
           <dt>In</dt>
@@ -88,10 +88,10 @@ const print = () => window.print()
           <dt>Water lost</dt>
           <dd>{{ answer.waterLossG < 0.5 ? 'none' : units.amount('mass', answer.waterLossG) }}</dd>
         </div>
-        <p v-if="widest" class="why">
-          Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min)
-        </p>
       </dl>
+      <p v-if="widest" class="why">
+        Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min)
+      </p>
       <ul class="cautions">
         <li
           v-for="caution in cautions"
@@ -183,7 +183,8 @@ dd small {
   font-weight: 400;
 }
 .top {
-  padding-top: 0;
+  padding: 0;
+  border: 0;
 }
 .oven dd {
   color: var(--clay);
@@ -196,15 +197,19 @@ dd small {
 }
 .others,
 .why {
-  margin: 2px 0 0;
+  margin: 0;
+  padding-bottom: 6px;
+  border-bottom: 1px dashed #a9a695;
   color: var(--ink-soft);
   font-size: 13px;
 }
 .others {
+  font-family: var(--figures);
   text-align: right;
 }
-.why {
-  font-family: var(--text);
+.quantities {
+  padding-bottom: 0;
+  border: 0;
 }
 .quantities dd {
   font-size: 15px;

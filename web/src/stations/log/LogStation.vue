@@ -217,7 +217,7 @@ figcaption b {
   color: var(--brine);
 }
 .over {
-  color: var(--ember);
+  color: var(--ember-text);
 }
 .verdict {
   margin: 0;

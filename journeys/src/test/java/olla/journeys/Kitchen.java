@@ -9,7 +9,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 
 /**
  * A running Olla of the test's own, started by the one command as a cook would, with its own folder and ports below this
@@ -26,9 +28,21 @@ final class Kitchen implements AutoCloseable {
 
     Kitchen(String name) throws IOException {
         folder = Path.of("target", name).toAbsolutePath();
+        clear(folder);
         Files.createDirectories(folder);
         port = freePort();
         databasePort = freePort();
+    }
+
+    /* What an earlier run has left is of an earlier build. */
+    private static void clear(Path folder) throws IOException {
+        if (Files.exists(folder)) {
+            try (Stream<Path> all = Files.walk(folder)) {
+                for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
+                    Files.delete(path);
+                }
+            }
+        }
     }
 
     private static int freePort() throws IOException {

@@ -69,6 +69,13 @@ final class Screen implements AutoCloseable {
         driver.get(address + path);
     }
 
+    /** Opens a page as a browser that has never seen Olla. */
+    void openAfresh(String path) {
+        open(path);
+        script("localStorage.clear()");
+        open(path);
+    }
+
     void reload() {
         driver.navigate().refresh();
     }
@@ -85,7 +92,7 @@ final class Screen implements AutoCloseable {
     <T> T until(String what, Supplier<T> condition) {
         return new WebDriverWait(driver, PATIENCE)
                 .ignoring(StaleElementReferenceException.class)
-                .withMessage(what)
+                .withMessage(() -> what + " at " + driver.getCurrentUrl() + " " + complaints())
                 .until(d -> condition.get());
     }
 
@@ -132,7 +139,7 @@ final class Screen implements AutoCloseable {
     /** Empties a field, types into it and leaves it. */
     void type(String css, String text) {
         WebElement field = see(css);
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text, Keys.TAB);
+        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.TAB);
     }
 
     void drag(String css, int right, int down) {

@@ -39,16 +39,16 @@ class StationsTest {
     @CsvSource({
         "bench, /bench, .slip .check dd, 1280, 800",
         "oven-side, /oven, .inside svg, 1280, 800",
-        "log, /log, ol li, 1280, 800",
+        "log, /log, .log ol li, 1280, 800",
         "bench-390, /bench, .slip .check dd, 390, 844",
         "oven-side-390, /oven, .inside svg, 390, 844",
-        "log-390, /log, ol li, 390, 844",
+        "log-390, /log, .log ol li, 390, 844",
         "oven-side-768, /oven, .inside svg, 768, 1024"
     })
     void everyStationIsUsableByEveryone(String name, String path, String ready, int width, int height)
             throws Exception {
         screen.size(width, height);
-        screen.open(path);
+        screen.openAfresh(path);
         screen.see(ready);
         screen.scriptLater("document.fonts.ready.then(() => setTimeout(arguments[0], 400))");
         screen.picture(PICTURES.resolve(name + ".png"));
@@ -61,7 +61,7 @@ class StationsTest {
     @Test
     void everyDressIsDrawn() throws Exception {
         screen.size(1280, 800);
-        screen.open("/bench");
+        screen.openAfresh("/bench");
         screen.see(".slip .check dd");
         screen.press("d");
         screen.see(".air.parchment");

@@ -1,0 +1,95 @@
+package olla.server;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.springframework.test.context.DynamicPropertyRegistry;
+
+/** A real MariaDB of the tests' own, started by the one command below target, stopped when the tests end. */
+public final class TestDatabase {
+
+    private static final Path COMMAND = Path.of("..", "olla").toAbsolutePath().normalize();
+    private static final Path FOLDER = Path.of("target", "test-database").toAbsolutePath();
+    private static TestDatabase only;
+
+    private final int port;
+
+    private TestDatabase() {
+        port = freePort();
+        command("start");
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> command("stop")));
+    }
+
+    /** The running database; the first caller waits for it. */
+    public static synchronized TestDatabase running() {
+        if (only == null) {
+            only = new TestDatabase();
+        }
+        return only;
+    }
+
+    /** Points Spring at a schema of the test class's own, made anew. */
+    public static void use(DynamicPropertyRegistry registry, String schema) {
+        running().connection(schema).forEach((name, value) -> registry.add(name, () -> value));
+    }
+
+    /** Connection settings for a schema, made anew by the driver and Flyway. */
+    public Map<String, String> connection(String schema) {
+        return Map.of(
+                "spring.datasource.url",
+                "jdbc:mariadb://127.0.0.1:" + port + "/olla_" + schema + "?createDatabaseIfNotExist=true",
+                "spring.datasource.username",
+                "olla",
+                "spring.datasource.password",
+                password());
+    }
+
+    private static String password() {
+        try {
+            return Files.readString(FOLDER.resolve("db.password")).strip();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Ends the database at once, as a power cut would, and waits until it is gone. */
+    public void cut() throws Exception {
+        long pid = Long.parseLong(Files.readString(FOLDER.resolve("run/db.pid")).strip());
+        ProcessHandle handle = ProcessHandle.of(pid).orElseThrow();
+        handle.destroyForcibly();
+        handle.onExit().get(20, TimeUnit.SECONDS);
+    }
+
+    /** Starts it again after a cut. */
+    public void start() {
+        command("start");
+    }
+
+    private void command(String what) {
+        ProcessBuilder builder = new ProcessBuilder(COMMAND.toString(), "database", what).inheritIO();
+        builder.environment().put("OLLA_VAR", FOLDER.toString());
+        builder.environment().put("OLLA_DB_PORT", String.valueOf(port));
+        try {
+            int code = builder.start().waitFor();
+            if (code != 0) {
+                throw new IllegalStateException("./olla database " + what + " ended with " + code);
+            }
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

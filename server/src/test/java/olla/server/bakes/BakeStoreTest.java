@@ -1,0 +1,178 @@
+package olla.server.bakes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import olla.core.doneness.Doneness;
+import olla.core.fish.Cut;
+import olla.core.oven.OvenKind;
+import olla.core.plan.Moment;
+import olla.core.units.RefusedInput;
+import olla.server.TestDatabase;
+import olla.server.bench.EstimateRequest;
+import olla.server.web.NotNow;
+import olla.server.web.NotThere;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
+import org.springframework.boot.test.web.client.TestRestTemplate;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/** Bakes in a real MariaDB, over HTTP where it matters. */
+@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = "olla.demo=true")
+class BakeStoreTest {
+
+    @Autowired
+    private BakeService bakes;
+
+    @Autowired
+    private TestRestTemplate http;
+
+    @Autowired
+    private ObjectMapper json;
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        TestDatabase.use(registry, "store");
+    }
+
+    private static EstimateRequest hake() {
+        return new EstimateRequest(
+                new EstimateRequest.PieceInput("hake", Cut.PORTION, 26.0, 160.0, null, null, 8.0, false),
+                new EstimateRequest.DressInput(EstimateRequest.DressKind.OPEN_TRAY),
+                new EstimateRequest.OvenInput(OvenKind.STILL),
+                List.of(new EstimateRequest.StageInput(EstimateRequest.StageKind.BAKE, 230.0, null)),
+                Doneness.FLAKES);
+    }
+
+    private static PutIn putIn(UUID id) {
+        return new PutIn(id, "Hake, tray", 1, hake());
+    }
+
+    @Test
+    void aBakeRunsItsCourse() {
+        UUID id = UUID.randomUUID();
+        BakeView in = bakes.putIn(putIn(id));
+        assertThat(in.moments().get(0).phase()).isEqualTo(Moment.Phase.SHUT);
+        assertThat(bakes.running()).extracting(BakeView::id).contains(id);
+
+        BakeView out = bakes.takeOut(id);
+        assertThat(out.moments().get(0).phase()).isEqualTo(Moment.Phase.REST);
+        assertThat(bakes.takeOut(id).outAt()).isEqualTo(out.outAt());
+
+        bakes.log(id, new HowItWas(Verdict.RIGHT, 58.4, "fine"));
+        BakeView logged = bakes.one(id);
+        assertThat(logged.verdict()).isEqualTo(Verdict.RIGHT);
+        assertThat(logged.probeC()).isEqualTo(58.4);
+        assertThat(logged.question()).isEqualTo(hake());
+        assertThat(logged.startedAt()).isEqualTo(in.startedAt());
+        assertThat(bakes.running()).extracting(BakeView::id).doesNotContain(id);
+        assertThat(bakes.logged()).extracting(BakeView::id).contains(id);
+    }
+
+    @Test
+    void everyTapIsUndone() {
+        UUID id = UUID.randomUUID();
+        bakes.putIn(putIn(id));
+        bakes.takeOut(id);
+        assertThat(bakes.putBack(id).outAt()).isNull();
+        bakes.takeOut(id);
+        bakes.log(id, new HowItWas(Verdict.OVER, null, null));
+        assertThat(bakes.reopen(id).loggedAt()).isNull();
+        bakes.forget(id);
+        assertThatThrownBy(() -> bakes.one(id)).isInstanceOf(NotThere.class);
+    }
+
+    @Test
+    void aRepeatedTapIsOneFish() {
+        UUID id = UUID.randomUUID();
+        BakeView first = bakes.putIn(putIn(id));
+        BakeView second = bakes.putIn(putIn(id));
+        assertThat(second.startedAt()).isEqualTo(first.startedAt());
+        assertThat(bakes.running()).filteredOn(b -> b.id().equals(id)).hasSize(1);
+        bakes.forget(id);
+    }
+
+    @Test
+    void whatCannotBeIsRefusedAndChangesNothing() {
+        UUID id = UUID.randomUUID();
+        assertThatThrownBy(() -> bakes.putIn(new PutIn(null, " ", 1, null)))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        refused -> assertThat(refused.refusals())
+                                .extracting("field")
+                                .containsExactly("id", "title", "question"));
+        assertThatThrownBy(() -> bakes.putIn(new PutIn(id, "Hake", 999, hake())))
+                .isInstanceOf(NotThere.class);
+        bakes.putIn(putIn(id));
+        assertThatThrownBy(() -> bakes.log(id, new HowItWas(Verdict.RIGHT, null, null)))
+                .isInstanceOf(NotNow.class);
+        bakes.takeOut(id);
+        assertThatThrownBy(() -> bakes.log(id, new HowItWas(null, 400.0, "x".repeat(501))))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        refused -> assertThat(refused.refusals())
+                                .extracting("field")
+                                .containsExactly("verdict", "probeC", "note"));
+        assertThat(bakes.one(id).loggedAt()).isNull();
+        bakes.log(id, new HowItWas(Verdict.RIGHT, null, null));
+        assertThatThrownBy(() -> bakes.forget(id)).isInstanceOf(NotNow.class);
+        assertThatThrownBy(() -> bakes.putBack(id)).isInstanceOf(NotNow.class);
+    }
+
+    @Test
+    void theDemoIsLoadedOnceWithItsVerdicts() {
+        assertThat(bakes.logged())
+                .filteredOn(b -> b.startedAt().isBefore(Instant.now().minusSeconds(3600)))
+                .hasSize(6);
+        assertThat(bakes.logged()).extracting(BakeView::verdict).contains(Verdict.RIGHT, Verdict.OVER);
+        assertThat(bakes.running()).extracting(BakeView::title).contains("Whole trout in foil, sorrel");
+    }
+
+    @Test
+    void problemsAreProblemDetails() throws Exception {
+        ResponseEntity<String> missing = http.getForEntity("/api/bakes/" + UUID.randomUUID(), String.class);
+        assertThat(missing.getStatusCode()).isEqualTo(HttpStatus.NOT_FOUND);
+        assertThat(json.readTree(missing.getBody()).get("detail").asText()).contains("no such bake");
+        assertThat(http.getForEntity("/api/bakes/not-an-id", String.class).getStatusCode())
+                .isEqualTo(HttpStatus.BAD_REQUEST);
+        assertThat(http.getForEntity("/api/bakes?which=SOME", String.class).getStatusCode())
+                .isEqualTo(HttpStatus.BAD_REQUEST);
+        assertThat(http.postForEntity("/api/estimates", "x".repeat(70_000), String.class)
+                        .getStatusCode())
+                .isEqualTo(HttpStatus.PAYLOAD_TOO_LARGE);
+    }
+
+    @Test
+    void everyStationIsThePage() {
+        for (String path : List.of("/", "/bench", "/oven", "/oven/" + UUID.randomUUID(), "/log")) {
+            ResponseEntity<String> page = http.getForEntity(path, String.class);
+            assertThat(page.getBody()).as(path).contains("<div id=\"app\">");
+            assertThat(page.getHeaders().getFirst("Content-Security-Policy")).contains("default-src 'self'");
+        }
+    }
+
+    /** The front end's types are generated from web/openapi.json, so that file has to be what the server says. */
+    @Test
+    void theCommittedDocumentIsTheServedOne() throws Exception {
+        JsonNode served =
+                json.readTree(http.getForEntity("/v3/api-docs", String.class).getBody());
+        Path copy = Path.of("target", "openapi.json");
+        Files.writeString(copy, json.writerWithDefaultPrettyPrinter().writeValueAsString(served) + "\n");
+        JsonNode committed = json.readTree(Path.of("..", "web", "openapi.json").toFile());
+        assertThat(served)
+                .as("copy server/target/openapi.json to web/openapi.json")
+                .isEqualTo(committed);
+    }
+}
