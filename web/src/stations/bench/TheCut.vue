@@ -11,10 +11,10 @@ defineProps<{ playing: boolean }>()
 defineEmits<{ play: [] }>()
 
 const WIDTH = 640
-const HEIGHT = 300
+const HEIGHT = 270
 const LEFT = 56
 const RIGHT = 30
-const TOP = 40
+const TOP = 36
 const BOTTOM = 32
 /** Parcels stand off the fish by about this, mm. */
 const GAP_MM = 5
@@ -30,13 +30,15 @@ const wrapped = computed(() => bench.on.dress !== 'OPEN_TRAY')
 /** Dots for each millimetre; kept while the edge is dragged, so that the edge follows the finger. */
 const perMm = computed(() => {
   if (dragging.value) return dragging.value.perMm
-  const room = wrapped.value ? 2 * GAP_MM : 0
-  const wide = (WIDTH - LEFT - RIGHT - 110) / (2 * sections.value.halfWidthMm + room)
-  const high = (HEIGHT - TOP - BOTTOM) / (sections.value.heightMm * 1.12 + room / 2)
+  const room = wrapped.value ? 2 * (GAP_MM + 5) : 0
+  const wide = (WIDTH - LEFT - RIGHT - 90) / (2 * sections.value.halfWidthMm + room)
+  const high = (HEIGHT - TOP - BOTTOM) / (sections.value.heightMm * 1.12 + room / 3)
   return Math.min(wide, high)
 })
 const middle = computed(() => LEFT + (WIDTH - LEFT - RIGHT) / 2)
 const floor = HEIGHT - BOTTOM
+/** The tray reaches beyond whatever stands on it, mm. */
+const trayHalfMm = computed(() => sections.value.halfWidthMm + (wrapped.value ? GAP_MM + 5 : 0))
 const x = (mm: number) => middle.value + mm * perMm.value
 const y = (mm: number) => floor - mm * perMm.value
 
@@ -90,7 +92,7 @@ const sheet = computed(() => {
   const out = half + GAP_MM
   const up = high + GAP_MM
   if (bench.on.dress === 'FOIL') {
-    return `M${x(-out - 6)} ${y(0.4)}L${x(-out)} ${y(up * 0.55)}L${x(-half * 0.75)} ${y(up)}L${x(-2)} ${y(up + 0.6)}L${x(0)} ${y(up + 4)}L${x(2)} ${y(up + 0.6)}L${x(half * 0.75)} ${y(up)}L${x(out)} ${y(up * 0.55)}L${x(out + 6)} ${y(0.4)}Z`
+    return `M${x(-out - 5)} ${y(0.4)}L${x(-out)} ${y(up * 0.55)}L${x(-half * 0.75)} ${y(up)}L${x(-2)} ${y(up + 0.6)}L${x(0)} ${y(up + 4)}L${x(2)} ${y(up + 0.6)}L${x(half * 0.75)} ${y(up)}L${x(out)} ${y(up * 0.55)}L${x(out + 5)} ${y(0.4)}Z`
   }
   return `M${x(-out - 5)} ${y(0.4)}C${x(-out)} ${y(up * 0.9)} ${x(-half * 0.6)} ${y(up + 1)} ${x(0)} ${y(up + 1)}S${x(out)} ${y(up * 0.9)} ${x(out + 5)} ${y(0.4)}Z`
 })
@@ -167,7 +169,7 @@ function letGo() {
       <path :d="outline" class="edge" />
       <path
         class="tray"
-        :d="`M${x(-sections.halfWidthMm) - 40} ${floor - 9}L${x(-sections.halfWidthMm) - 33} ${floor + 4}H${x(sections.halfWidthMm) + 33}L${x(sections.halfWidthMm) + 40} ${floor - 9}`"
+        :d="`M${x(-trayHalfMm) - 34} ${floor - 9}L${x(-trayHalfMm) - 27} ${floor + 4}H${x(trayHalfMm) + 27}L${x(trayHalfMm) + 34} ${floor - 9}`"
       />
 
       <circle :cx="coldestAt.x" :cy="coldestAt.y" r="4.5" class="coldest" />

@@ -125,7 +125,7 @@ const print = () => window.print()
   background: linear-gradient(90deg, #ece8dc, var(--salt) 14px);
 }
 .slip {
-  padding: 12px 16px 20px;
+  padding: 10px 16px 16px;
   background: #fff;
   clip-path: polygon(
     0 0,
@@ -158,7 +158,7 @@ const print = () => window.print()
 }
 dl {
   margin: 0;
-  padding: 7px 0;
+  padding: 5px 0;
   border-bottom: 1px dashed #a9a695;
   font-family: var(--figures);
 }
@@ -219,8 +219,8 @@ dd small {
   margin: 8px 0;
   padding: 0;
   list-style: none;
-  font-size: 13.5px;
-  line-height: 1.28;
+  font-size: 13px;
+  line-height: 1.25;
 }
 .cautions li {
   margin-bottom: 5px;

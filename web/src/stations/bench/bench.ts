@@ -37,6 +37,7 @@ const FIRST: OnBench = {
 
 const DRESS_ORDER: DressKind[] = ['OPEN_TRAY', 'PARCHMENT', 'FOIL']
 const MOST_UNDO = 100
+const AT_PULL_MIN = 0.05
 /** Moves within this count as one for undo, as when an edge is dragged, ms. */
 const ONE_MOVE_MS = 700
 
@@ -122,10 +123,12 @@ export const useBench = defineStore('bench', () => {
     }
     asking = new AbortController()
     try {
-      const wasAt = endMinute.value ? minute.value / endMinute.value : null
+      const was = answer.value
       answer.value = await api.estimate(question.value, asking.signal)
       problem.value = null
-      minute.value = wasAt === null ? answer.value.bakeMinutes : Math.min(minute.value, endMinute.value)
+      // A hand that showed the pull goes on showing it; anywhere else it stays where the cook left it.
+      const atPull = !was || Math.abs(minute.value - was.bakeMinutes) < AT_PULL_MIN
+      minute.value = atPull ? answer.value.bakeMinutes : Math.min(minute.value, endMinute.value)
     } catch (failure) {
       if (!(failure instanceof Problem)) throw failure
       problem.value = failure

@@ -1,7 +1,7 @@
 package olla.journeys;
 
-import java.io.File;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -9,7 +9,10 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 
@@ -53,34 +56,42 @@ final class Kitchen implements AutoCloseable {
 
     /** Runs {@code ./olla} with some arguments and expects it to succeed. */
     void olla(String... arguments) {
-        int code = run(arguments);
-        if (code != 0) {
-            throw new IllegalStateException("./olla " + String.join(" ", arguments) + " ended with " + code + "; see "
-                    + folder.resolve("olla.out"));
+        Attempt attempt = attempt(Map.of(), arguments);
+        if (attempt.code() != 0) {
+            throw new IllegalStateException("./olla " + String.join(" ", arguments) + ": " + attempt.said());
         }
     }
 
     private int run(String... arguments) {
-        String[] command = new String[arguments.length + 1];
-        command[0] = ROOT.resolve("olla").toString();
-        System.arraycopy(arguments, 0, command, 1, arguments.length);
-        ProcessBuilder builder = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(new File(folder.toFile(), "olla.out")));
+        return attempt(Map.of(), arguments).code();
+    }
+
+    /** How an attempt ended and what it said. */
+    record Attempt(int code, String said) {}
+
+    /** Runs {@code ./olla} with some arguments and further environment, whatever comes of it. */
+    Attempt attempt(Map<String, String> environment, String... arguments) {
+        List<String> command = new ArrayList<>();
+        command.add(ROOT.resolve("olla").toString());
+        command.addAll(List.of(arguments));
+        Path out = folder.resolve("olla.out");
+        ProcessBuilder builder =
+                new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(out.toFile());
         builder.environment().put("OLLA_VAR", folder.toString());
         builder.environment().put("OLLA_PORT", String.valueOf(port));
         builder.environment().put("OLLA_DB_PORT", String.valueOf(databasePort));
         // The reactor has built the application already.
         builder.environment().put("OLLA_BUILT", "true");
+        builder.environment().putAll(environment);
         try {
             Process process = builder.start();
             if (!process.waitFor(4, TimeUnit.MINUTES)) {
                 process.destroyForcibly();
                 throw new IllegalStateException("./olla takes longer than four minutes");
             }
-            return process.exitValue();
+            return new Attempt(process.exitValue(), Files.readString(out));
         } catch (IOException e) {
-            throw new IllegalStateException(e);
+            throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
@@ -94,6 +105,18 @@ final class Kitchen implements AutoCloseable {
         ProcessHandle handle = ProcessHandle.of(pid).orElseThrow();
         handle.destroyForcibly();
         handle.onExit().get(20, TimeUnit.SECONDS);
+    }
+
+    Path folder() {
+        return folder;
+    }
+
+    int port() {
+        return port;
+    }
+
+    int databasePort() {
+        return databasePort;
     }
 
     String address() {

@@ -1,0 +1,65 @@
+package olla.bench;
+
+import java.util.OptionalDouble;
+import java.util.concurrent.TimeUnit;
+import olla.core.doneness.Doneness;
+import olla.core.dress.Dress;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.Sheet;
+import olla.core.estimate.Estimate;
+import olla.core.estimate.Estimator;
+import olla.core.fish.Cut;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.oven.Oven;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Programme;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** A whole answer as the bench asks for it: solved length, course, pictures, and the window's seven coarse solves. */
+@State(Scope.Thread)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 6, time = 1)
+@Fork(1)
+public class EstimateBenchmark {
+
+    /** What is asked. */
+    public enum Question {
+        PORTION_ON_A_TRAY(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230, false),
+        PORTION_FROM_FROZEN(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230, true),
+        WHOLE_FISH_IN_FOIL(Species.SEA_BREAM, Cut.WHOLE, 1500, new Parcel(Sheet.FOIL), 200, false);
+
+        private final Piece piece;
+        private final Dress dress;
+        private final double tempC;
+
+        Question(Species species, Cut cut, double massG, Dress dress, double tempC, boolean frozen) {
+            OptionalDouble open = OptionalDouble.empty();
+            this.piece = Piece.from(species, cut, open, OptionalDouble.of(massG), open, open, open, frozen);
+            this.dress = dress;
+            this.tempC = tempC;
+        }
+    }
+
+    @Param
+    private Question question;
+
+    @Benchmark
+    public Estimate estimate() {
+        Programme programme = new Programme(question.tempC, OptionalDouble.empty(), 4);
+        return Estimator.estimate(
+                question.piece, question.dress, Oven.trusted(OvenKind.STILL), programme, Doneness.FLAKES);
+    }
+}

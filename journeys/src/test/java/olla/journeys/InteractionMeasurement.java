@@ -1,0 +1,70 @@
+package olla.journeys;
+
+import java.util.List;
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+
+/**
+ * How long a change on the Bench takes to the redrawn answer, measured in the page: from the key that makes the piece a
+ * millimetre thicker to the frame after the drawing shows it. Asserts nothing and is run by name only: {@code mvn -pl
+ * journeys -am -Dtest=InteractionMeasurement -Dsurefire.failIfNoSpecifiedTests=false verify}.
+ */
+class InteractionMeasurement {
+
+    private static final String CHANGES = """
+            const done = arguments[arguments.length - 1];
+            const times = [];
+            const drawn = () => document.querySelector('.handle').getAttribute('aria-valuetext');
+            function next(i) {
+              if (i === 120) return done(times);
+              const before = drawn();
+              const from = performance.now();
+              const key = Math.floor(i / 12) % 2 ? '[' : ']';
+              document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+              const look = () => {
+                if (drawn() === before) return requestAnimationFrame(look);
+                times.push(performance.now() - from);
+                setTimeout(() => next(i + 1), 60);
+              };
+              requestAnimationFrame(look);
+            }
+            next(0);
+            """;
+
+    @Test
+    @SuppressWarnings("unchecked")
+    void fromAChangeToTheRedrawnAnswer() throws Exception {
+        try (Kitchen kitchen = new Kitchen("measurement")) {
+            kitchen.olla("demo");
+            try (Screen screen = new Screen(kitchen.address())) {
+                measure(screen, "portion on a tray");
+                measure(screen, "portion on a tray, server warm");
+                screen.tapNamed("button", "Whole");
+                screen.type(".measure + .measure input", "1200");
+                screen.type(".measure input", "60");
+                screen.waitForText(".handle", "60 mm");
+                report("whole fish of 1.2 kg", (List<Number>) screen.scriptLater(CHANGES));
+            }
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void measure(Screen screen, String what) {
+        screen.openAfresh("/bench");
+        screen.waitForText(".slip .check dd", "min");
+        report(what, (List<Number>) screen.scriptLater(CHANGES));
+    }
+
+    private static void report(String what, List<Number> times) {
+        double[] sorted =
+                times.stream().mapToDouble(Number::doubleValue).sorted().toArray();
+        System.out.printf(
+                Locale.ROOT,
+                "%s: %d changes, median %.0f ms, 95th percentile %.0f ms, worst %.0f ms%n",
+                what,
+                sorted.length,
+                sorted[sorted.length / 2],
+                sorted[(int) (sorted.length * 0.95)],
+                sorted[sorted.length - 1]);
+    }
+}
