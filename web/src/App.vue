@@ -164,6 +164,7 @@ li.here a {
 }
 .count {
   position: absolute;
+  z-index: 2;
   top: 0;
   left: calc(50% + 12px);
   min-width: 18px;

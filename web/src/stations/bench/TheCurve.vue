@@ -9,7 +9,7 @@ import { useBench } from './bench'
 const emit = defineEmits<{ moved: [] }>()
 
 const WIDTH = 640
-const HEIGHT = 330
+const HEIGHT = 352
 const LEFT = 44
 const RIGHT = 96
 const TOP = 30

@@ -339,18 +339,29 @@ h1 {
   background: none;
   color: #fff;
 }
-@media (max-width: 760px) {
+@media (max-width: 900px) {
   .now,
   .taps {
     grid-template-columns: minmax(0, 1fr);
   }
+  .now {
+    grid-template-rows: auto 1fr;
+  }
+  .inside {
+    border: 0;
+  }
+  h1 {
+    font-size: 60px;
+  }
+  .big {
+    font-size: 176px;
+  }
+}
+@media (max-width: 600px) {
   .doing,
   .inside,
   .taps {
     padding: 10px 14px;
-  }
-  .inside {
-    border: 0;
   }
   h1 {
     font-size: 38px;

@@ -107,6 +107,30 @@ final class Kitchen implements AutoCloseable {
         handle.onExit().get(20, TimeUnit.SECONDS);
     }
 
+    /** Lets a bake have gone in earlier than it did, since no test waits a quarter of an hour. */
+    void wentInEarlier(String title, int seconds) throws Exception {
+        ProcessBuilder sql = new ProcessBuilder(
+                "mariadb",
+                "--no-defaults",
+                "-h",
+                "127.0.0.1",
+                "-P",
+                String.valueOf(databasePort),
+                "-u",
+                "olla",
+                "olla",
+                "-e",
+                "update bake set started_at = started_at - interval " + seconds + " second where title = '" + title
+                        + "'");
+        sql.environment()
+                .put(
+                        "MYSQL_PWD",
+                        Files.readString(folder.resolve("db.password")).strip());
+        if (sql.inheritIO().start().waitFor() != 0) {
+            throw new IllegalStateException("the bake could not be moved back");
+        }
+    }
+
     Path folder() {
         return folder;
     }

@@ -142,6 +142,11 @@ final class Screen implements AutoCloseable {
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.TAB);
     }
 
+    /** Moves the pointer where it touches nothing. */
+    void pointAway() {
+        new Actions(driver).moveToLocation(1, 1).perform();
+    }
+
     void drag(String css, int right, int down) {
         new Actions(driver)
                 .moveToElement(see(css))

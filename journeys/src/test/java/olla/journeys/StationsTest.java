@@ -7,11 +7,16 @@ import com.deque.html.axecore.selenium.AxeBuilder;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.Keys;
 
 /** Every station with the demo data: nothing axe-core objects to, nothing wider than its screen, a picture of each. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class StationsTest {
 
     /** Where the README's pictures go when {@code -Dolla.pictures} is given; otherwise they are left in target. */
@@ -35,6 +40,7 @@ class StationsTest {
         kitchen.close();
     }
 
+    @Order(1)
     @ParameterizedTest
     @CsvSource({
         "bench, /bench, .slip .check dd, 1280, 800",
@@ -58,6 +64,7 @@ class StationsTest {
                 .isEmpty();
     }
 
+    @Order(2)
     @Test
     void everyDressIsDrawn() throws Exception {
         screen.size(1280, 800);
@@ -72,5 +79,35 @@ class StationsTest {
         screen.picture(PICTURES.resolve("bench-foil.png"));
         screen.press("d");
         screen.until("the open tray again", () -> screen.shows(".air") ? null : true);
+    }
+
+    /** Last, since it puts a second fish in. */
+    @Order(3)
+    @Test
+    void theCheckAndTheRestAreShownBesideTheOtherBake() throws Exception {
+        screen.size(1280, 800);
+        screen.openAfresh("/bench");
+        screen.see(".slip .check dd");
+        screen.press(Keys.ENTER);
+        screen.waitForText(".tabs", "Whole trout in foil");
+        kitchen.wentInEarlier("Zander portion, tray", 660);
+        screen.waitForText("h1", "Check the thickest piece");
+        assertThat(screen.text(".big")).startsWith("11:");
+        shown("oven-side-check");
+
+        screen.tapNamed("button", "Take it out");
+        screen.see(".choices button");
+        shown("oven-side-rest");
+        screen.size(390, 844);
+        shown("oven-side-rest-390");
+        assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(390L);
+    }
+
+    private static void shown(String name) throws Exception {
+        screen.see(".inside svg");
+        screen.pointAway();
+        screen.scriptLater("setTimeout(arguments[0], 800)");
+        screen.picture(PICTURES.resolve(name + ".png"));
+        assertThat(new AxeBuilder().analyze(screen.driver()).getViolations()).isEmpty();
     }
 }

@@ -38,21 +38,21 @@ public final class Cautions {
                     STOP,
                     String.format(
                             Locale.ROOT,
-                            "Parchment may scorch above %.0f °C. Use foil, or turn the oven down.",
+                            "Parchment may scorch above %.0f\u00a0°C. Use foil, or turn the oven down.",
                             parcel.sheet().limitC()),
-                    "makers' limits of 215 to 230 °C; " + COMMON));
+                    "makers' limits of 215 to 230\u00a0°C; " + COMMON));
         }
         // Solved targets land within a few hundredths of a degree of the limit they aim for.
         if (peakC < PARASITE_SAFE_C - 0.1) {
             found.add(new Caution(
                     "BELOW_MINIMUM",
                     WARN,
-                    "Stays below the official 63 °C. Not for guests who are pregnant, very young, old or ill.",
+                    "Stays below the official 63\u00a0°C. Not for guests who are pregnant, very young, old or ill.",
                     FOOD_CODE));
             found.add(new Caution(
                     "PARASITES",
                     WARN,
-                    "Under-done fish should have been frozen first: 7 days at −20 °C or 15 hours at −35 °C.",
+                    "Under-done fish should have been frozen first: 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C.",
                     "FDA Food Code 3-402.11"));
         }
         if (piece.species().formsHistamine()) {
