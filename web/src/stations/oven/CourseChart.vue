@@ -100,7 +100,7 @@ const bands = computed(() => {
     <text v-for="t in ticks(end, 7)" :key="t" :x="x(t)" :y="HEIGHT - 8" text-anchor="middle" class="figure">
       {{ t }}
     </text>
-    <text :x="WIDTH - RIGHT + 8" :y="HEIGHT - 8" class="figure">min</text>
+    <text :x="WIDTH - RIGHT + 26" :y="HEIGHT - 8" class="figure">min</text>
     <path :d="path(course)" class="course" />
     <g v-if="seconds / 60 <= end">
       <line :x1="x(minute)" :x2="x(minute)" :y1="TOP" :y2="HEIGHT - BOTTOM" class="hand" />
