@@ -19,8 +19,8 @@ class EnergyBalanceProperties {
 
     @Property(tries = 120, seed = "20261125")
     void whatCameInIsWhatIsStored(
-            @ForAll @DoubleRange(min = 0.006, max = 0.07) double height,
-            @ForAll @DoubleRange(min = 0.02, max = 0.08) double halfWidth,
+            @ForAll @DoubleRange(min = 6, max = 70) double heightMm,
+            @ForAll @DoubleRange(min = 20, max = 80) double halfWidthMm,
             @ForAll boolean round,
             @ForAll boolean covered,
             @ForAll @IntRange(min = 1, max = 3) int slices,
@@ -28,6 +28,8 @@ class EnergyBalanceProperties {
             @ForAll @DoubleRange(min = 90, max = 300) double ovenC,
             @ForAll @DoubleRange(min = 5, max = 60) double film,
             @ForAll @DoubleRange(min = 60, max = 2400) double seconds) {
+        double height = heightMm / 1000;
+        double halfWidth = halfWidthMm / 1000;
         Outline outline = round
                 ? new Outline.Ellipse(halfWidth, height)
                 : new Outline.RoundedRectangle(
