@@ -20,7 +20,7 @@ interface Stop {
 
 /** In the order of the work. Those without an address have not moved in yet. */
 const STOPS: Stop[] = [
-  { name: 'Counter', path: null },
+  { name: 'Counter', path: '/counter' },
   { name: 'Bench', path: '/bench' },
   { name: 'Run sheet', path: null },
   { name: 'Oven side', path: '/oven' },
@@ -32,6 +32,7 @@ const here = computed(() => STOPS.findIndex((s) => s.path && route.path.startsWi
 const reached = computed(() => Math.max(here.value, running.bakes.length ? 3 : 1))
 
 useKeys({
+  '1': () => router.push('/counter'),
   '2': () => router.push('/bench'),
   '4': () => router.push('/oven'),
   '5': () => router.push('/log'),

@@ -6,6 +6,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/bench' },
+    { path: '/counter', component: () => import('./stations/counter/CounterStation.vue') },
     { path: '/bench', component: BenchStation },
     { path: '/oven/:id?', component: () => import('./stations/oven/OvenStation.vue'), props: true },
     { path: '/log', component: () => import('./stations/log/LogStation.vue') },

@@ -1,4 +1,13 @@
-import type { Answer, Bake, Catalogue, HowItWas, Oven, Question } from './types'
+import type {
+  Answer,
+  Bake,
+  Catalogue,
+  CounterAnswer,
+  CounterQuestion,
+  HowItWas,
+  Oven,
+  Question,
+} from './types'
 
 /** A line of a problem: the field as the server names it, and what is wrong with it in words. */
 export interface FieldError {
@@ -17,17 +26,15 @@ export class Problem extends Error {
   }
 }
 
-async function call<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   let response: Response
   try {
     response = await fetch(path, {
       method,
       headers: body === undefined ? {} : { 'content-type': 'application/json' },
       body: body === undefined ? null : JSON.stringify(body),
-      signal: signal ?? null,
     })
-  } catch (failure) {
-    if (signal?.aborted) throw failure
+  } catch {
     throw new Problem(0, 'The kitchen computer does not answer. What you typed is kept.')
   }
   if (!response.ok) {
@@ -41,8 +48,8 @@ async function call<T>(method: string, path: string, body?: unknown, signal?: Ab
 export const api = {
   catalogue: () => call<Catalogue>('GET', '/api/catalogue'),
   ovens: () => call<Oven[]>('GET', '/api/ovens'),
-  estimate: (question: Question, signal?: AbortSignal) =>
-    call<Answer>('POST', '/api/estimates', question, signal),
+  estimate: (question: Question) => call<Answer>('POST', '/api/estimates', question),
+  counter: (found: CounterQuestion) => call<CounterAnswer>('POST', '/api/counter', found),
   running: () => call<Bake[]>('GET', '/api/bakes?which=RUNNING'),
   logged: () => call<Bake[]>('GET', '/api/bakes?which=LOGGED'),
   bake: (id: string) => call<Bake>('GET', `/api/bakes/${id}`),

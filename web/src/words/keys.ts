@@ -5,7 +5,7 @@ export type Keys = Record<string, () => void>
 
 /** The list that `?` shows. */
 export const KEY_LIST: [string, string][] = [
-  ['2  4  5', 'go to the Bench, the Oven side, the Log'],
+  ['1  2  4  5', 'go to the Counter, the Bench, the Oven side, the Log'],
   ['[  ]', 'thinner, thicker by a millimetre'],
   ['d', 'next dress'],
   ['-  =', 'oven down, up'],

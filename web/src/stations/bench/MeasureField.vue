@@ -29,7 +29,7 @@ const shown = computed({
 </script>
 
 <template>
-  <div class="measure">
+  <div class="measure" :data-of="label">
     <label :for="id">
       {{ label }} <small>{{ note }}</small>
     </label>

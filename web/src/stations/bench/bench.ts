@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Answer, Catalogue, Cut, Doneness, DressKind, Oven, Question } from '../../api/types'
 import { CUTS, DRESSES } from '../../words/labels'
+import { latest } from '../../words/latest'
 
 /** What lies on the bench. Null for what nobody has measured. */
 export interface OnBench {
@@ -11,6 +12,7 @@ export interface OnBench {
   cut: Cut
   thicknessMm: number | null
   massG: number | null
+  lengthMm: number | null
   startTempC: number
   frozen: boolean
   dress: DressKind
@@ -26,6 +28,7 @@ const FIRST: OnBench = {
   cut: 'PORTION',
   thicknessMm: 26,
   massG: 165,
+  lengthMm: null,
   startTempC: 8,
   frozen: false,
   dress: 'OPEN_TRAY',
@@ -51,8 +54,6 @@ export const useBench = defineStore('bench', () => {
   const minute = ref(0)
   const past: OnBench[] = []
   let lastMove = 0
-  let asking: AbortController | null = null
-  let askAgain = false
 
   const species = computed(() => catalogue.value?.species.find((s) => s.key === on.value.species))
   const cut = computed(() => catalogue.value?.cuts.find((c) => c.cut === on.value.cut))
@@ -67,13 +68,14 @@ export const useBench = defineStore('bench', () => {
 
   const question = computed<Question | null>(() => {
     if (!oven.value) return null
-    const { thicknessMm, massG, startTempC } = on.value
+    const { thicknessMm, massG, lengthMm, startTempC } = on.value
     return {
       piece: {
         species: on.value.species,
         cut: on.value.cut,
         ...(thicknessMm === null ? {} : { thicknessMm }),
         ...(massG === null ? {} : { massG }),
+        ...(lengthMm === null ? {} : { lengthMm }),
         startTempC,
         frozen: on.value.frozen,
       },
@@ -114,17 +116,11 @@ export const useBench = defineStore('bench', () => {
     change({ dress: DRESS_ORDER[(at + 1) % DRESS_ORDER.length]! })
   }
 
-  /** One question at a time; what has moved meanwhile is asked when the answer is there. */
-  async function ask() {
+  const ask = latest(async () => {
     if (!question.value) return
-    if (asking) {
-      askAgain = true
-      return
-    }
-    asking = new AbortController()
     try {
       const was = answer.value
-      answer.value = await api.estimate(question.value, asking.signal)
+      answer.value = await api.estimate(question.value)
       problem.value = null
       // A hand that showed the pull goes on showing it; anywhere else it stays where the cook left it.
       const atPull = !was || Math.abs(minute.value - was.bakeMinutes) < AT_PULL_MIN
@@ -132,14 +128,8 @@ export const useBench = defineStore('bench', () => {
     } catch (failure) {
       if (!(failure instanceof Problem)) throw failure
       problem.value = failure
-    } finally {
-      asking = null
-      if (askAgain) {
-        askAgain = false
-        void ask()
-      }
     }
-  }
+  })
 
   /** Lays a logged bake on the bench again. */
   function lay(past: Question, ovenId: number) {
@@ -149,6 +139,7 @@ export const useBench = defineStore('bench', () => {
       cut: past.piece.cut,
       thicknessMm: past.piece.thicknessMm ?? null,
       massG: past.piece.massG ?? null,
+      lengthMm: past.piece.lengthMm ?? null,
       startTempC: past.piece.startTempC ?? (past.piece.frozen ? -18 : 8),
       frozen: past.piece.frozen ?? false,
       dress: past.dress.kind,

@@ -43,6 +43,8 @@ class StationsTest {
     @Order(1)
     @ParameterizedTest
     @CsvSource({
+        "counter, /counter, .prep li, 1280, 800",
+        "counter-390, /counter, .prep li, 390, 844",
         "bench, /bench, .slip .check dd, 1280, 800",
         "oven-side, /oven, .inside svg, 1280, 800",
         "log, /log, .log ol li, 1280, 800",

@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.OptionalDouble;
 import olla.core.dress.Dress;
 import olla.core.dress.OpenTray;
-import olla.core.fish.Measured;
+import olla.core.estimate.Doubt.About;
 import olla.core.fish.Piece;
 import olla.core.oven.Oven;
 import olla.core.oven.Programme;
@@ -36,26 +36,36 @@ final class Doubts {
         this.targetC = targetC;
         this.plainMinutes = minutes(Unknowns.NONE).orElse(likelyMin);
         double thick = piece.thicknessDoubtMm();
-        String how = piece.measured() == Measured.RULER ? "by ruler" : "from its weight";
+        String how = switch (piece.measured()) {
+            case RULER -> "by ruler";
+            case SCALE -> "from its weight";
+            case LENGTH -> "from its length";
+        };
         consider(
+                About.THICKNESS,
                 String.format(Locale.ROOT, "thickness %s, ±%.1f mm", how, thick),
                 Unknowns.NONE.thickness(1 + thick / piece.thicknessMm()),
                 likelyMin);
-        consider("oven never checked, ±10°", Unknowns.NONE.oven(-Oven.UNCHECKED_DOUBT_C), likelyMin);
-        consider("how the air moves", Unknowns.NONE.film(Math.exp(-Oven.FILM_DOUBT)), likelyMin);
-        consider("how cold it goes in, ±3°", Unknowns.NONE.start(-Unknowns.START_DOUBT_C), likelyMin);
-        consider("how well it lies on the tray", Unknowns.NONE.contact(1 - Unknowns.CONTACT_DOUBT), likelyMin);
+        consider(About.OVEN, "oven never checked, ±10°", Unknowns.NONE.oven(-Oven.UNCHECKED_DOUBT_C), likelyMin);
+        consider(About.FILM, "how the air moves", Unknowns.NONE.film(Math.exp(-Oven.FILM_DOUBT)), likelyMin);
+        consider(About.START, "how cold it goes in, ±3°", Unknowns.NONE.start(-Unknowns.START_DOUBT_C), likelyMin);
+        consider(
+                About.CONTACT,
+                "how well it lies on the tray",
+                Unknowns.NONE.contact(1 - Unknowns.CONTACT_DOUBT),
+                likelyMin);
         if (dress instanceof OpenTray) {
-            consider("how wet its face is", Unknowns.NONE.wetness(1 + Unknowns.WETNESS_DOUBT), likelyMin);
+            consider(
+                    About.WETNESS, "how wet its face is", Unknowns.NONE.wetness(1 + Unknowns.WETNESS_DOUBT), likelyMin);
         }
         found.sort(Comparator.comparingDouble(Doubt::minutes).reversed());
     }
 
-    private void consider(String what, Unknowns unknowns, double likelyMin) {
+    private void consider(About about, String what, Unknowns unknowns, double likelyMin) {
         double moved = minutes(unknowns).orElse(Programme.LONGEST_MINUTES);
         double logMove = Math.log(moved / plainMinutes);
         squares += logMove * logMove;
-        found.add(new Doubt(what, Math.abs(Math.expm1(logMove)) * likelyMin));
+        found.add(new Doubt(about, what, Math.abs(Math.expm1(logMove)) * likelyMin));
     }
 
     private OptionalDouble minutes(Unknowns unknowns) {

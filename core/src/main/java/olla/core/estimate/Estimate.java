@@ -2,6 +2,7 @@ package olla.core.estimate;
 
 import java.util.List;
 import java.util.Optional;
+import olla.core.fish.Measured;
 import olla.core.fish.Piece;
 import olla.core.safety.Caution;
 import olla.core.units.Dial;
@@ -40,4 +41,21 @@ public record Estimate(
         Frames frames,
         List<Doubt> doubts,
         List<Caution> cautions,
-        List<String> assumptions) {}
+        List<String> assumptions) {
+
+    /** By how much a ruler at the thickest point would narrow the check window, minutes; 0 where one was used. */
+    public double rulerWouldGainMinutes() {
+        if (piece.measured() == Measured.RULER || window.isEmpty()) {
+            return 0;
+        }
+        double sure = 0;
+        double all = 0;
+        for (Doubt doubt : doubts) {
+            double ruled = doubt.about() == Doubt.About.THICKNESS ? Piece.RULER_MM / piece.thicknessDoubtMm() : 1;
+            all += doubt.minutes() * doubt.minutes();
+            sure += Math.pow(ruled * doubt.minutes(), 2);
+        }
+        double width = window.get().noLaterThanMin() - window.get().checkFromMin();
+        return width * (1 - Math.sqrt(sure / all));
+    }
+}

@@ -85,10 +85,10 @@ public final class Estimator {
     private static List<String> assumptions(
             Piece piece, Dress dress, Programme programme, Doneness target, OptionalDouble solved) {
         List<String> said = new ArrayList<>();
-        if (piece.measured() == Measured.SCALE) {
+        if (piece.measured() != Measured.RULER) {
             said.add(String.format(
                     Locale.ROOT,
-                    "Thickness reckoned from the weight: %.0f mm, ±%.0f. A ruler would narrow the window.",
+                    "Thickness reckoned, not measured: %.0f mm, ±%.0f. A ruler would narrow the window.",
                     piece.thicknessMm(),
                     piece.thicknessDoubtMm()));
         }

@@ -5,5 +5,7 @@ public enum Measured {
     /** By ruler or skewer at the thickest point. */
     RULER,
     /** Reckoned from the mass and the usual build of the cut. */
-    SCALE
+    SCALE,
+    /** Reckoned from a whole fish's length alone. */
+    LENGTH
 }

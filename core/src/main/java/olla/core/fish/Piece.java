@@ -1,7 +1,10 @@
 package olla.core.fish;
 
+import java.util.List;
 import java.util.OptionalDouble;
+import olla.core.units.Refusal;
 import olla.core.units.Refusals;
+import olla.core.units.RefusedInput;
 
 /**
  * One piece of fish as it lies on the tray: what it is, how thick, how wide, how long, how heavy, how cold, how sure.
@@ -35,6 +38,9 @@ public record Piece(
 
     /** How far a thickness reckoned from mass may be out, as a fraction (one standard deviation; common practice). */
     public static final double SCALE_FRACTION = 0.15;
+
+    /** How far a thickness reckoned from a fish's length alone may be out, as a fraction (one standard deviation). */
+    public static final double LENGTH_FRACTION = 0.2;
 
     /** Fish from the fridge, 15 minutes on the counter, °C (common practice, no source). */
     public static final double USUAL_START_C = 8;
@@ -123,9 +129,14 @@ public record Piece(
             OptionalDouble lengthMm,
             OptionalDouble startTempC,
             boolean frozen) {
-        if (thicknessMm.isEmpty() && massG.isEmpty()) {
+        boolean byLength = cut == Cut.WHOLE && lengthMm.isPresent();
+        if (thicknessMm.isEmpty() && massG.isEmpty() && !byLength) {
             new Refusals()
-                    .missing("thicknessMm", "Give the thickness or the mass; one of the two is enough.")
+                    .missing(
+                            "thicknessMm",
+                            cut == Cut.WHOLE
+                                    ? "Give the thickness, the mass or the length; one is enough."
+                                    : "Give the thickness or the mass; one of the two is enough.")
                     .throwIfAny();
         }
         // What was said is judged before what follows from it, so that one slip is not answered three times.
@@ -134,21 +145,48 @@ public record Piece(
         massG.ifPresent(m -> checkMass(said, cut, m));
         said.throwIfAny();
         Sides sides = new Sides(species, cut, thicknessMm, massG, widthMm, lengthMm);
-        return new Piece(
-                species,
-                cut,
-                thicknessMm.isPresent() ? Measured.RULER : Measured.SCALE,
-                sides.thicknessMm,
-                sides.widthMm,
-                sides.lengthMm,
-                sides.massG,
-                startTempC.orElse(frozen ? FROZEN_START_C : USUAL_START_C),
-                frozen);
+        try {
+            return new Piece(
+                    species,
+                    cut,
+                    measured(thicknessMm, massG),
+                    sides.thicknessMm,
+                    sides.widthMm,
+                    sides.lengthMm,
+                    sides.massG,
+                    startTempC.orElse(frozen ? FROZEN_START_C : USUAL_START_C),
+                    frozen);
+        } catch (RefusedInput impossible) {
+            throw asked(species, cut, thicknessMm, massG, impossible);
+        }
+    }
+
+    /* Where thickness and mass make an impossible piece, the likely slip says more than the sides that follow from it. */
+    private static RefusedInput asked(
+            Species species, Cut cut, OptionalDouble thicknessMm, OptionalDouble massG, RefusedInput impossible) {
+        if (thicknessMm.isEmpty() || massG.isEmpty()) {
+            return impossible;
+        }
+        return Slips.of(species, cut, thicknessMm.getAsDouble(), massG.getAsDouble()).stream()
+                .findFirst()
+                .map(slip -> new RefusedInput(List.of(new Refusal(slip.field(), slip.question()))))
+                .orElse(impossible);
+    }
+
+    private static Measured measured(OptionalDouble thicknessMm, OptionalDouble massG) {
+        if (thicknessMm.isPresent()) {
+            return Measured.RULER;
+        }
+        return massG.isPresent() ? Measured.SCALE : Measured.LENGTH;
     }
 
     /** How far the thickness may be out, mm, one standard deviation. */
     public double thicknessDoubtMm() {
-        return measured == Measured.RULER ? RULER_MM : SCALE_FRACTION * thicknessMm;
+        return switch (measured) {
+            case RULER -> RULER_MM;
+            case SCALE -> SCALE_FRACTION * thicknessMm;
+            case LENGTH -> LENGTH_FRACTION * thicknessMm;
+        };
     }
 
     /** Fills in the sides nobody measured. */
@@ -170,6 +208,8 @@ public record Piece(
             double gramsPerMm3 = DENSITY_KG_M3 * cut.fill(species) * 1e-6;
             if (width.isPresent()) {
                 widthMm = width.getAsDouble();
+            } else if (mass.isEmpty() && thickness.isEmpty()) {
+                widthMm = length.orElseThrow() / lengthRatio;
             } else if (mass.isPresent()) {
                 // Sides not measured are in proportion to the width, so each of them adds one to the power it stands
                 // in.
@@ -185,7 +225,9 @@ public record Piece(
             lengthMm = length.orElseGet(() -> thickness.isPresent() && mass.isPresent()
                     ? mass.getAsDouble() / gramsPerMm3 / widthMm / thickness.getAsDouble()
                     : widthMm * lengthRatio);
-            thicknessMm = thickness.orElseGet(() -> mass.getAsDouble() / gramsPerMm3 / widthMm / lengthMm);
+            thicknessMm = thickness.orElseGet(() -> mass.isPresent()
+                    ? mass.getAsDouble() / gramsPerMm3 / widthMm / lengthMm
+                    : widthMm * thicknessRatio);
             massG = mass.orElseGet(() -> gramsPerMm3 * widthMm * lengthMm * thicknessMm);
         }
 

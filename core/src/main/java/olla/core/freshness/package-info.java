@@ -1,2 +1,2 @@
-/** The judgement at the counter: the published grading by characters, and how long fish keeps. Moves in with the Counter. */
+/** The judgement at the counter: the published grading by characters, and how long fish keeps. */
 package olla.core.freshness;

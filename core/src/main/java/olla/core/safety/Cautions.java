@@ -10,7 +10,10 @@ import java.util.Locale;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Parcel;
+import olla.core.fish.Cut;
 import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.fish.Traits;
 import olla.core.oven.Programme;
 
 /** The cautions that apply to one bake. Every one defers to local food codes and to trained staff. */
@@ -20,6 +23,7 @@ public final class Cautions {
     private static final double PARASITE_SAFE_C = Doneness.OFFICIAL_MINIMUM_C;
 
     private static final String COMMON = "common practice";
+    private static final String ADVICE = "FDA and EPA, advice about eating fish";
     private static final String FOOD_CODE = "FDA Food Code 3-401.11";
 
     private Cautions() {}
@@ -49,34 +53,84 @@ public final class Cautions {
                     WARN,
                     "Stays below the official 63\u00a0°C. Not for guests who are pregnant, very young, old or ill.",
                     FOOD_CODE));
-            found.add(new Caution(
-                    "PARASITES",
-                    WARN,
-                    "Under-done fish should have been frozen first: 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C.",
-                    "FDA Food Code 3-402.11"));
+            found.add(parasites());
         }
-        if (piece.species().formsHistamine()) {
+        found.addAll(ofSpecies(piece.species()));
+        if (dress instanceof Parcel) {
+            found.add(new Caution("STEAM", KNOW, "Open the parcel away from your face: steam.", COMMON));
+        }
+        found.add(localCode());
+        return List.copyOf(found);
+    }
+
+    /**
+     * The cautions that belong at the counter, before anything is dressed.
+     *
+     * @param underDone true where it is to be eaten below the official minimum
+     */
+    public static List<Caution> atTheCounter(Species species, Cut cut, boolean underDone) {
+        List<Caution> found = new ArrayList<>(ofSpecies(species));
+        if (underDone) {
+            found.add(parasites());
+        }
+        if (species.traits().mercury() == Traits.Mercury.HIGH) {
+            found.add(new Caution(
+                    "MERCURY_HIGH",
+                    WARN,
+                    "Not for guests who are pregnant or nursing, nor for young children: it carries much mercury.",
+                    ADVICE));
+        } else if (species.traits().mercury() == Traits.Mercury.MODERATE) {
+            found.add(new Caution(
+                    "MERCURY_MODERATE",
+                    KNOW,
+                    "Pregnant or nursing guests: one helping a week and no other fish that week.",
+                    ADVICE));
+        }
+        if (cut == Cut.WHOLE
+                || species.traits().bones() == Traits.Bones.PIN
+                || species.traits().bones() == Traits.Bones.MANY) {
+            found.add(new Caution(
+                    "BONES",
+                    KNOW,
+                    "Tell your guests of the bones: " + species.traits().bones().words() + ".",
+                    COMMON));
+        }
+        found.add(localCode());
+        return List.copyOf(found);
+    }
+
+    private static List<Caution> ofSpecies(Species species) {
+        List<Caution> found = new ArrayList<>();
+        if (species.formsHistamine()) {
             found.add(new Caution(
                     "HISTAMINE",
                     WARN,
                     "Keep it cold until the oven: this fish turns poisonous when warm, and cooking does not mend it.",
                     "FDA Fish and Fishery Products Hazards and Controls Guidance"));
         }
-        if (piece.species().fromReefs()) {
+        if (species.fromReefs()) {
             found.add(new Caution(
                     "CIGUATERA",
                     KNOW,
                     "Large reef fish can carry a poison that heat leaves whole. Know where yours was caught.",
                     "FDA Fish and Fishery Products Hazards and Controls Guidance"));
         }
-        if (dress instanceof Parcel) {
-            found.add(new Caution("STEAM", KNOW, "Open the parcel away from your face: steam.", COMMON));
-        }
-        found.add(new Caution(
+        return found;
+    }
+
+    private static Caution localCode() {
+        return new Caution(
                 "LOCAL_CODE",
                 KNOW,
                 "Your local food code and trained staff have the last word. Contains fish, an allergen.",
-                "Regulation (EU) No 1169/2011, Annex II"));
-        return List.copyOf(found);
+                "Regulation (EU) No 1169/2011, Annex II");
+    }
+
+    private static Caution parasites() {
+        return new Caution(
+                "PARASITES",
+                WARN,
+                "Under-done fish should have been frozen first: 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C.",
+                "FDA Food Code 3-402.11");
     }
 }

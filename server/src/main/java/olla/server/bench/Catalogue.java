@@ -6,10 +6,23 @@ import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.fish.Cut;
 import olla.core.fish.Species;
+import olla.core.fish.Traits;
+import olla.core.freshness.Score;
+import olla.core.freshness.Sense;
 
 /** What the bench can be asked about: the fish, the cuts, the targets and the bands. */
 public record Catalogue(
-        List<SpeciesEntry> species, List<CutEntry> cuts, List<TargetEntry> targets, List<BandEntry> bands) {
+        List<SpeciesEntry> species,
+        List<CutEntry> cuts,
+        List<TargetEntry> targets,
+        List<BandEntry> bands,
+        List<SenseEntry> senses) {
+
+    /** A character of freshness, with how each grade shows in it, best first. */
+    public record SenseEntry(Sense sense, boolean whole, String word, List<LookEntry> looks) {}
+
+    /** How a grade shows. */
+    public record LookEntry(Score score, String look) {}
 
     /** A fish. */
     public record SpeciesEntry(
@@ -19,6 +32,10 @@ public record Catalogue(
             String flesh,
             String shape,
             double fatPercent,
+            String firmness,
+            String bones,
+            Traits.Mercury mercury,
+            List<String> alsoCalled,
             String source) {}
 
     /** A cut, with the range of its sizes. */
@@ -48,7 +65,8 @@ public record Catalogue(
                         .toList(),
                 Arrays.stream(Band.values())
                         .map(b -> new BandEntry(b, b.word(), b.look(), Math.max(DRAWN_FROM_C, b.fromC())))
-                        .toList());
+                        .toList(),
+                Arrays.stream(Sense.values()).map(Catalogue::sense).toList());
     }
 
     private static SpeciesEntry species(Species s) {
@@ -59,11 +77,25 @@ public record Catalogue(
                 s.group().words(),
                 s.shape().name(),
                 Math.round(s.composition().fat() * 1000) / 10.0,
+                s.traits().firmness().words(),
+                s.traits().bones().words(),
+                s.traits().mercury(),
+                s.traits().alsoCalled(),
                 s.source());
     }
 
     private static CutEntry cut(Cut c) {
         return new CutEntry(
                 c, c.leastThicknessMm(), c.mostThicknessMm(), c.leastMassG(), c.mostMassG(), c.usualMassG());
+    }
+
+    private static SenseEntry sense(Sense s) {
+        return new SenseEntry(
+                s,
+                s.whole(),
+                s.word(),
+                Arrays.stream(Score.values())
+                        .map(score -> new LookEntry(score, s.look(score)))
+                        .toList());
     }
 }

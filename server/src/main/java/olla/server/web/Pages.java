@@ -23,7 +23,7 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String station : new String[] {"/", "/bench", "/oven", "/oven/*", "/log"}) {
+        for (String station : new String[] {"/", "/counter", "/bench", "/oven", "/oven/*", "/log"}) {
             registry.addViewController(station).setViewName("forward:/index.html");
         }
     }

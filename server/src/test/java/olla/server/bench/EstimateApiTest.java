@@ -148,7 +148,7 @@ class EstimateApiTest {
     void theCatalogueListsFishWithTheirSources() throws Exception {
         mvc.perform(get("/api/catalogue"))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.species", hasSize(22)))
+                .andExpect(jsonPath("$.species", hasSize(34)))
                 .andExpect(jsonPath("$.species[0].source", containsString("from memory")))
                 .andExpect(jsonPath("$.targets[3].peakC").value(63));
     }

@@ -1,0 +1,81 @@
+package olla.core.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.OptionalDouble;
+import olla.core.doneness.Band;
+import olla.core.doneness.Doneness;
+import olla.core.dress.OpenTray;
+import olla.core.fish.Cut;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.oven.Oven;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Programme;
+import olla.core.units.RefusedInput;
+import org.junit.jupiter.api.Test;
+
+class EvennessTest {
+
+    private static Evenness fillet(double thickMm, double thinMm) {
+        Piece piece = Bakes.hake()
+                .of(Species.HADDOCK, Cut.FILLET)
+                .thick(thickMm)
+                .sides(90, 260, 350)
+                .piece();
+        Programme programme = new Programme(220, OptionalDouble.empty(), 3);
+        return Evenness.of(piece, thinMm, new OpenTray(), Oven.trusted(OvenKind.STILL), programme, Doneness.FLAKES);
+    }
+
+    @Test
+    void aLongTaperEndsDryAndHasEveryRemedy() {
+        Evenness taper = fillet(28, 8);
+        assertThat(taper.thinBand()).isEqualTo(Band.DRY);
+        assertThat(taper.even()).isFalse();
+        assertThat(taper.thinMinutes()).isLessThan(taper.thickMinutes());
+        assertThat(taper.remedies())
+                .extracting(Evenness.Remedy::way)
+                .containsExactly(
+                        Evenness.Way.EARLIER,
+                        Evenness.Way.TUCK,
+                        Evenness.Way.TRIM,
+                        Evenness.Way.STRIPS,
+                        Evenness.Way.ROLL);
+        assertThat(taper.remedies()).allSatisfy(r -> assertThat(r.words()).doesNotContain("NaN"));
+    }
+
+    @Test
+    void anEvenPieceNeedsNoRemedy() {
+        Evenness even = fillet(24, 23);
+        assertThat(even.even()).isTrue();
+        assertThat(even.remedies()).isEmpty();
+    }
+
+    @Test
+    void aThinnerEndIsNeverCooler() {
+        assertThat(fillet(26, 8).thinPeakC()).isGreaterThan(fillet(26, 14).thinPeakC());
+        assertThat(fillet(26, 14).thinPeakC()).isGreaterThan(fillet(26, 20).thinPeakC());
+    }
+
+    @Test
+    void aThinEndThatIsThickerIsRefused() {
+        assertThatThrownBy(() -> fillet(20, 25))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("3 to 20 mm");
+    }
+
+    /** Common practice, no source: an inch-thick portion thaws in the fridge overnight, a large fish in a day or more. */
+    @Test
+    void thawingTakesAnightForAPortionAndLongerForAWholeFish() {
+        double portion = Thawing.fridgeHours(Bakes.hake().frozen().piece());
+        double whole = Thawing.fridgeHours(Bakes.hake()
+                .of(Species.COD, Cut.WHOLE)
+                .thick(70)
+                .sides(130, 560, 2000)
+                .frozen()
+                .piece());
+        assertThat(portion).isBetween(5.0, 16.0);
+        assertThat(whole).isBetween(18.0, 60.0);
+    }
+}

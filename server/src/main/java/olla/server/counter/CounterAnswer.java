@@ -1,0 +1,77 @@
+package olla.server.counter;
+
+import java.time.Instant;
+import java.util.List;
+import olla.core.doneness.Band;
+import olla.core.dress.Style;
+import olla.core.estimate.Evenness;
+import olla.core.fish.Measured;
+import olla.core.freshness.Score;
+import olla.core.freshness.Sense;
+import olla.core.safety.Caution;
+import olla.server.web.MaybeAbsent;
+
+/** The counter's findings. Lengths mm, masses g, times minutes unless said otherwise. */
+public record CounterAnswer(
+        SizeAnswer size,
+        List<SlipAnswer> slips,
+        List<SuitabilityAnswer> suitability,
+        JudgementAnswer judgement,
+        HelpingsAnswer helpings,
+        List<PrepAnswer> prep,
+        int prepMinutes,
+        @MaybeAbsent TrayAnswer tray,
+        @MaybeAbsent KeepingAnswer keeping,
+        @MaybeAbsent Double thawHours,
+        @MaybeAbsent EvennessAnswer evenness,
+        List<CounterCaution> cautions) {
+
+    /** How big it is and how surely. */
+    public record SizeAnswer(
+            double thicknessMm,
+            double widthMm,
+            double lengthMm,
+            double massG,
+            Measured measured,
+            double doubtMm,
+            double rulerWouldGainMinutes) {}
+
+    /** A question about a measure; {@code meant} is what it may have been. */
+    public record SlipAnswer(
+            String field, String question, @MaybeAbsent Double meant) {}
+
+    /** How well it suits a way to dress it. */
+    public record SuitabilityAnswer(Style style, Style.Fit fit, String reason) {}
+
+    /** Is it good? No grade while too little was looked at. */
+    public record JudgementAnswer(
+            @MaybeAbsent Score grade, String reason, String advice, boolean eat, List<Sense> missing) {}
+
+    /** How many it feeds. */
+    public record HelpingsAnswer(
+            @MaybeAbsent Double toBuyG, @MaybeAbsent Integer pieces, double oneFeeds, double edibleG) {}
+
+    /** A step before the oven. */
+    public record PrepAnswer(String key, String what, String why, int minutes) {}
+
+    /** Whether it fits the tray. */
+    public record TrayAnswer(boolean straight, String words) {}
+
+    /** How long it keeps. */
+    public record KeepingAnswer(Instant useBy, boolean past, String words) {}
+
+    /** A taper, judged. */
+    public record EvennessAnswer(
+            double thickMinutes,
+            double thinMinutes,
+            double thinPeakC,
+            Band thinBand,
+            boolean even,
+            List<RemedyAnswer> remedies) {}
+
+    /** What can be done about a taper. */
+    public record RemedyAnswer(Evenness.Way way, String words) {}
+
+    /** Something that can hurt somebody. */
+    public record CounterCaution(String code, Caution.Weight weight, String text, String source) {}
+}

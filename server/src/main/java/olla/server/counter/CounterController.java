@@ -1,0 +1,186 @@
+package olla.server.counter;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import olla.core.doneness.Doneness;
+import olla.core.dress.Style;
+import olla.core.estimate.Estimate;
+import olla.core.estimate.Evenness;
+import olla.core.estimate.Thawing;
+import olla.core.fish.Group;
+import olla.core.fish.Piece;
+import olla.core.fish.Slips;
+import olla.core.freshness.Grading;
+import olla.core.freshness.Judgement;
+import olla.core.freshness.Keeping;
+import olla.core.oven.Oven;
+import olla.core.plan.Helpings;
+import olla.core.plan.Helpings.Appetite;
+import olla.core.plan.PrepList;
+import olla.core.plan.PrepStep;
+import olla.core.plan.TrayFit;
+import olla.core.safety.Cautions;
+import olla.core.units.Refusals;
+import olla.server.bench.EstimateRequest.PieceInput;
+import olla.server.bench.Question;
+import olla.server.counter.CounterAnswer.CounterCaution;
+import olla.server.counter.CounterAnswer.EvennessAnswer;
+import olla.server.counter.CounterAnswer.HelpingsAnswer;
+import olla.server.counter.CounterAnswer.JudgementAnswer;
+import olla.server.counter.CounterAnswer.KeepingAnswer;
+import olla.server.counter.CounterAnswer.PrepAnswer;
+import olla.server.counter.CounterAnswer.RemedyAnswer;
+import olla.server.counter.CounterAnswer.SizeAnswer;
+import olla.server.counter.CounterAnswer.SlipAnswer;
+import olla.server.counter.CounterAnswer.SuitabilityAnswer;
+import olla.server.counter.CounterAnswer.TrayAnswer;
+import olla.server.counter.CounterRequest.KeptInput;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The counter: asks nothing of the store and keeps nothing. */
+@RestController
+class CounterController {
+
+    private final Clock clock;
+
+    CounterController(Clock clock) {
+        this.clock = clock;
+    }
+
+    /** Judges, measures, counts and lists. */
+    @PostMapping("/api/counter")
+    CounterAnswer look(@RequestBody CounterRequest request) {
+        Refusals refusals = new Refusals();
+        if (request.bench() == null) {
+            refusals.missing("bench", "Say which fish, and what it is meant for.");
+        }
+        if (request.style() == null) {
+            refusals.missing("style", "Say how it will be dressed: " + Arrays.toString(Style.values()) + ".");
+        }
+        refusals.throwIfAny();
+        Question question = refusals.take("bench", () -> Question.of(request.bench()));
+        TrayFit tray = request.tray() == null
+                ? null
+                : refusals.take(
+                        "tray",
+                        () -> new TrayFit(
+                                request.tray().lengthMm(), request.tray().widthMm()));
+        refusals.throwIfAny();
+        Piece piece = question.piece();
+        Estimate estimate = question.answer();
+        List<PrepStep> prep = PrepList.of(
+                piece,
+                request.style(),
+                Boolean.TRUE.equals(request.rinse()),
+                Boolean.TRUE.equals(request.stuffed()),
+                Boolean.TRUE.equals(request.burstGut()),
+                tray);
+        return new CounterAnswer(
+                size(estimate),
+                slips(request.bench().piece(), piece),
+                Arrays.stream(Style.values())
+                        .map(s -> s.suits(piece.species(), piece.cut()))
+                        .map(s -> new SuitabilityAnswer(s.style(), s.fit(), s.reason()))
+                        .toList(),
+                judgement(piece, request),
+                helpings(piece, request),
+                prep.stream()
+                        .map(s -> new PrepAnswer(s.key(), s.what(), s.why(), s.minutes()))
+                        .toList(),
+                prep.stream().mapToInt(PrepStep::minutes).sum(),
+                tray == null ? null : new TrayAnswer(tray.how(piece) == TrayFit.How.STRAIGHT, tray.words(piece)),
+                keeping(piece, request.kept()),
+                piece.frozen() ? Thawing.fridgeHours(piece) : null,
+                request.thinMm() == null ? null : evenness(question, request.thinMm()),
+                cautions(question));
+    }
+
+    private static SizeAnswer size(Estimate estimate) {
+        Piece piece = estimate.piece();
+        return new SizeAnswer(
+                piece.thicknessMm(),
+                piece.widthMm(),
+                piece.lengthMm(),
+                piece.massG(),
+                piece.measured(),
+                piece.thicknessDoubtMm(),
+                estimate.rulerWouldGainMinutes());
+    }
+
+    private static List<SlipAnswer> slips(PieceInput typed, Piece piece) {
+        if (typed.thicknessMm() == null || typed.massG() == null) {
+            return List.of();
+        }
+        return Slips.of(piece.species(), piece.cut(), typed.thicknessMm(), typed.massG()).stream()
+                .map(s -> new SlipAnswer(
+                        s.field(),
+                        s.question(),
+                        s.meant().isPresent() ? s.meant().getAsDouble() : null))
+                .toList();
+    }
+
+    private static JudgementAnswer judgement(Piece piece, CounterRequest request) {
+        Judgement judgement = Grading.of(
+                piece.cut() == olla.core.fish.Cut.WHOLE, request.senses() == null ? Map.of() : request.senses());
+        return new JudgementAnswer(
+                judgement.grade(), judgement.reason(), judgement.advice(), judgement.eat(), judgement.missing());
+    }
+
+    private static HelpingsAnswer helpings(Piece piece, CounterRequest request) {
+        Appetite appetite = request.appetite() == null ? Appetite.USUAL : request.appetite();
+        double edible = piece.massG() * Helpings.edibleShare(piece.species(), piece.cut());
+        double feeds = piece.massG() / appetite.grams(piece.cut());
+        if (request.guests() == null) {
+            return new HelpingsAnswer(null, null, feeds, edible);
+        }
+        return new HelpingsAnswer(
+                Helpings.toBuyG(request.guests(), appetite, piece.cut()),
+                Helpings.pieces(request.guests(), appetite, piece.cut(), piece.massG()),
+                feeds,
+                edible);
+    }
+
+    private KeepingAnswer keeping(Piece piece, KeptInput kept) {
+        if (kept == null || kept.how() == null || kept.boughtAt() == null) {
+            return null;
+        }
+        Keeping how = kept.how();
+        boolean oily = piece.species().group() == Group.OILY;
+        Instant useBy = kept.boughtAt().plus(Duration.ofHours(how.hours(oily)));
+        boolean past = useBy.isBefore(clock.instant());
+        return new KeepingAnswer(useBy, past, past ? "Past its time. Leave it." : "Kept " + how.words() + ".");
+    }
+
+    private static EvennessAnswer evenness(Question question, double thinMm) {
+        Evenness e = Evenness.of(
+                question.piece(),
+                thinMm,
+                question.dress(),
+                Oven.trusted(question.ovenKind()),
+                question.programme(),
+                question.target());
+        return new EvennessAnswer(
+                e.thickMinutes(),
+                e.thinMinutes(),
+                e.thinPeakC(),
+                e.thinBand(),
+                e.even(),
+                e.remedies().stream()
+                        .map(r -> new RemedyAnswer(r.way(), r.words()))
+                        .toList());
+    }
+
+    private static List<CounterCaution> cautions(Question question) {
+        Piece piece = question.piece();
+        boolean underDone = question.target().peakC() < Doneness.OFFICIAL_MINIMUM_C;
+        return Cautions.atTheCounter(piece.species(), piece.cut(), underDone).stream()
+                .map(c -> new CounterCaution(c.code(), c.weight(), c.text(), c.source()))
+                .toList();
+    }
+}

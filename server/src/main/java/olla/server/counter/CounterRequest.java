@@ -1,0 +1,46 @@
+package olla.server.counter;
+
+import java.time.Instant;
+import java.util.Map;
+import olla.core.dress.Style;
+import olla.core.freshness.Keeping;
+import olla.core.freshness.Score;
+import olla.core.freshness.Sense;
+import olla.core.plan.Helpings.Appetite;
+import olla.server.bench.EstimateRequest;
+import olla.server.web.MaybeAbsent;
+
+/**
+ * What was found at the counter.
+ *
+ * @param bench the piece with the dress, oven and target it is meant for
+ * @param thinMm thickness at the thinnest end, mm, where it tapers
+ * @param senses what was looked at and how it was
+ * @param guests how many eat, 1 to 500
+ * @param appetite how hungry they are; USUAL where it is not said
+ * @param style how it will be dressed
+ * @param rinse the school that rinses fillets
+ * @param stuffed cavity or pocket filled
+ * @param burstGut the gut was cut open
+ * @param tray the tray, where its size is known
+ * @param kept how it is kept and since when
+ */
+public record CounterRequest(
+        EstimateRequest bench,
+        @MaybeAbsent Double thinMm,
+        @MaybeAbsent Map<Sense, Score> senses,
+        @MaybeAbsent Integer guests,
+        @MaybeAbsent Appetite appetite,
+        Style style,
+        @MaybeAbsent Boolean rinse,
+        @MaybeAbsent Boolean stuffed,
+        @MaybeAbsent Boolean burstGut,
+        @MaybeAbsent TrayInput tray,
+        @MaybeAbsent KeptInput kept) {
+
+    /** Inner sides of a tray, mm. */
+    public record TrayInput(double lengthMm, double widthMm) {}
+
+    /** How it is kept, and when it was bought. */
+    public record KeptInput(Keeping how, Instant boughtAt) {}
+}

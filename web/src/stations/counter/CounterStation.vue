@@ -1,0 +1,674 @@
+<script setup lang="ts">
+import { ElInputNumber, ElOption, ElSelect } from 'element-plus'
+import 'element-plus/es/components/input-number/style/css'
+import 'element-plus/es/components/option/style/css'
+import 'element-plus/es/components/select/style/css'
+import { computed, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Cut, Keeping, Style } from '../../api/types'
+import { CUTS } from '../../words/labels'
+import { useKeys } from '../../words/keys'
+import { clock, day, minutesInWords } from '../../words/time'
+import { useUnits } from '../../words/units'
+import { useBench } from '../bench/bench'
+import ChoiceRow from '../bench/ChoiceRow.vue'
+import MeasureField from '../bench/MeasureField.vue'
+import { useCounter } from './counter'
+import ScaleDrawing from './ScaleDrawing.vue'
+import SenseGlyph from './SenseGlyph.vue'
+
+/** What came home: is it good, how big is it, how many does it feed, what must be done to it. */
+const bench = useBench()
+const counter = useCounter()
+const units = useUnits()
+const router = useRouter()
+const letters = ref('')
+
+const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
+const STYLES: { value: Style; words: string }[] = [
+  { value: 'OPEN_TRAY', words: 'tray' },
+  { value: 'TOPPING', words: 'topping' },
+  { value: 'PARCHMENT', words: 'paper' },
+  { value: 'FOIL', words: 'foil' },
+  { value: 'SALT_CRUST', words: 'salt' },
+]
+const KEPT: { value: Keeping; words: string }[] = [
+  { value: 'ON_ICE', words: 'ice' },
+  { value: 'FRIDGE', words: 'fridge' },
+  { value: 'THAWED', words: 'thawed' },
+  { value: 'FROZEN', words: 'freezer' },
+]
+const BOUGHT: { value: string; words: string; hours: number }[] = [
+  { value: 'now', words: 'today', hours: 0 },
+  { value: 'yesterday', words: '1 day ago', hours: 24 },
+  { value: 'before', words: '2 days', hours: 48 },
+  { value: 'long', words: '3 days', hours: 72 },
+]
+const APPETITES = [
+  { value: 'LIGHT', words: 'light' },
+  { value: 'USUAL', words: 'usual' },
+  { value: 'HEARTY', words: 'hearty' },
+]
+
+/** By market name, other common names or the Latin one; those that begin so come first. */
+const fish = computed(() => {
+  const wanted = letters.value.trim().toLowerCase()
+  const all = bench.catalogue?.species ?? []
+  if (!wanted) return all
+  const named = all
+    .map((s) => {
+      const names = [s.marketName, ...s.alsoCalled, s.scientificName].map((n) => n.toLowerCase())
+      const begins = names.some((n) => n.startsWith(wanted))
+      return {
+        s,
+        rank: names[0]!.startsWith(wanted) ? 0 : begins ? 1 : names.some((n) => n.includes(wanted)) ? 2 : 3,
+      }
+    })
+    .filter((n) => n.rank < 3)
+  return named.sort((a, b) => a.rank - b.rank).map((n) => n.s)
+})
+
+const answer = computed(() => counter.answer)
+const grade = computed(() => answer.value?.judgement.grade)
+const verdict = computed(() => {
+  switch (grade.value) {
+    case 'EXTRA':
+      return 'Good: grade Extra'
+    case 'A':
+      return 'Good: grade A'
+    case 'B':
+      return 'Only just: grade B'
+    case 'REFUSED':
+      return 'Refuse it'
+    default:
+      return 'Look at it'
+  }
+})
+const tone = computed(() =>
+  grade.value === undefined ? 'open' : grade.value === 'B' ? 'doubt' : grade.value.toLowerCase(),
+)
+
+const bought = computed(() => {
+  const at = counter.found.boughtAt
+  if (!at) return 'now'
+  const hours = (Date.now() - Date.parse(at)) / 3600000
+  return [...BOUGHT].reverse().find((b) => hours >= b.hours - 6)?.value ?? 'now'
+})
+function setBought(value: string) {
+  const hours = BOUGHT.find((b) => b.value === value)?.hours ?? 0
+  counter.found.boughtAt = hours ? new Date(Date.now() - hours * 3600000).toISOString() : null
+}
+function setKept(value: Keeping) {
+  counter.found.kept = value
+  const frozen = value === 'FROZEN'
+  if (frozen !== bench.on.frozen) bench.change({ frozen, startTempC: frozen ? -18 : 8 })
+}
+function meant(field: string, value: number) {
+  bench.change(field === 'massG' ? { massG: value } : { thicknessMm: value })
+}
+const left = computed(() => answer.value?.prep.filter((s) => !counter.found.done.includes(s.key)).length ?? 0)
+const poorly = computed(() => {
+  const own = answer.value?.suitability.find((s) => s.style === counter.found.style)
+  return own
+})
+
+useKeys({ Enter: () => router.push('/bench'), z: bench.undo })
+onMounted(bench.open)
+</script>
+
+<template>
+  <main class="counter">
+    <section class="side" aria-label="What it is">
+      <h1 class="unseen">Counter</h1>
+      <ElSelect
+        class="fish"
+        :model-value="bench.on.species"
+        filterable
+        :filter-method="(typed: string) => (letters = typed)"
+        aria-label="Which fish"
+        no-match-text="No fish by that name"
+        @update:model-value="(species: string) => bench.change({ species })"
+        @visible-change="letters = ''"
+      >
+        <ElOption v-for="s in fish" :key="s.key" :value="s.key" :label="s.marketName">
+          {{ s.marketName }} <small class="also">{{ s.alsoCalled.join(', ') }}</small>
+        </ElOption>
+      </ElSelect>
+      <p class="about">
+        <i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.firmness }} ·
+        {{ bench.species?.bones }}
+      </p>
+      <ChoiceRow
+        name="How it is cut"
+        :choices="cuts"
+        :chosen="bench.on.cut"
+        @choose="(cut) => bench.change({ cut: cut as Cut, lengthMm: null })"
+      />
+      <MeasureField
+        label="Thickest"
+        kind="length"
+        note="ruler or skewer"
+        :model-value="bench.on.thicknessMm"
+        :reckoned="answer?.size.thicknessMm"
+        :refusal="bench.refusal('thicknessMm')"
+        @update:model-value="(thicknessMm) => bench.change({ thicknessMm })"
+      />
+      <MeasureField
+        v-if="!counter.whole"
+        label="Thinnest"
+        kind="length"
+        note="where it tapers"
+        :model-value="counter.found.thinMm"
+        :refusal="counter.refusal('thinMm')"
+        @update:model-value="(thinMm) => (counter.found.thinMm = thinMm)"
+      />
+      <MeasureField
+        label="Weighs"
+        kind="mass"
+        note="each, raw"
+        :model-value="bench.on.massG"
+        :reckoned="answer?.size.massG"
+        :refusal="bench.refusal('massG')"
+        @update:model-value="(massG) => bench.change({ massG })"
+      />
+      <MeasureField
+        v-if="counter.whole"
+        label="Long"
+        kind="length"
+        note="nose to tail"
+        :model-value="bench.on.lengthMm"
+        :reckoned="answer?.size.lengthMm"
+        :refusal="bench.refusal('lengthMm')"
+        @update:model-value="(lengthMm) => bench.change({ lengthMm })"
+      />
+      <h2 class="label">Kept</h2>
+      <ChoiceRow
+        name="How it is kept"
+        :choices="KEPT"
+        :chosen="counter.found.kept"
+        @choose="(k) => setKept(k as Keeping)"
+      />
+      <h2 class="label">Bought</h2>
+      <ChoiceRow name="When it was bought" :choices="BOUGHT" :chosen="bought" @choose="setBought" />
+      <h2 class="label">Tray inside, {{ units.unit('length').sign }}</h2>
+      <div class="tray">
+        <ElInputNumber
+          :model-value="+units.show('length', counter.found.trayLengthMm)"
+          :controls="false"
+          :precision="units.unit('length').places"
+          aria-label="Tray length"
+          @update:model-value="(v) => v && (counter.found.trayLengthMm = units.unit('length').to(v))"
+        />
+        ×
+        <ElInputNumber
+          :model-value="+units.show('length', counter.found.trayWidthMm)"
+          :controls="false"
+          :precision="units.unit('length').places"
+          aria-label="Tray width"
+          @update:model-value="(v) => v && (counter.found.trayWidthMm = units.unit('length').to(v))"
+        />
+      </div>
+      <p v-if="counter.refusal('trayLengthMm') ?? counter.refusal('trayWidthMm')" class="wrong" role="alert">
+        {{ counter.refusal('trayLengthMm') ?? counter.refusal('trayWidthMm') }}
+      </p>
+    </section>
+
+    <section class="middle" aria-label="Is it good, how big is it">
+      <div class="verdict" :class="tone" role="status">
+        <h2>{{ verdict }}</h2>
+        <p v-if="answer">{{ answer.judgement.reason }} {{ answer.judgement.advice }}</p>
+      </div>
+      <div class="senses">
+        <div
+          v-for="sense in counter.senses"
+          :key="sense.sense"
+          class="sense"
+          role="radiogroup"
+          :aria-label="sense.word"
+        >
+          <b>{{ sense.word }}</b>
+          <button
+            v-for="look in sense.looks"
+            :key="look.score"
+            role="radio"
+            :aria-checked="counter.found.senses[sense.sense] === look.score"
+            @click="counter.score(sense.sense, look.score)"
+          >
+            <SenseGlyph :sense="sense.sense" :score="look.score" />
+            <span>{{ look.look }}</span>
+          </button>
+        </div>
+      </div>
+      <div v-if="answer" class="size">
+        <ScaleDrawing
+          :size="answer.size"
+          :tray-length-mm="counter.found.trayLengthMm"
+          :tray-width-mm="counter.found.trayWidthMm"
+          :thin-mm="counter.found.thinMm"
+        />
+        <p v-for="slip in answer.slips" :key="slip.question" class="slip" role="alert">
+          {{ slip.question }}
+          <button v-if="slip.meant !== undefined" class="quiet-action" @click="meant(slip.field, slip.meant)">
+            Yes, that
+          </button>
+        </p>
+        <div v-if="answer.evenness" class="even">
+          <p class="say">
+            <b>{{ answer.evenness.even ? 'Even enough.' : 'Uneven.' }}</b> When the thick part is done ({{
+              minutesInWords(answer.evenness.thickMinutes)
+            }}
+            min) the thin end is {{ answer.evenness.thinBand.toLowerCase().replace('_', ' ') }} at
+            {{ units.degrees(answer.evenness.thinPeakC) }}.
+          </p>
+          <ul>
+            <li v-for="remedy in answer.evenness.remedies" :key="remedy.way">{{ remedy.words }}</li>
+          </ul>
+        </div>
+        <p class="sure">
+          {{ answer.tray?.words }}
+          <template v-if="answer.size.rulerWouldGainMinutes > 0.4">
+            Thickness reckoned: a ruler would narrow the check window by
+            {{ minutesInWords(answer.size.rulerWouldGainMinutes) }} min.
+          </template>
+        </p>
+      </div>
+    </section>
+
+    <aside class="right" aria-label="What to do with it">
+      <p v-if="counter.problem" class="wrong" role="alert">{{ counter.problem.message }}</p>
+      <template v-if="answer">
+        <h2 class="label">Dressed in</h2>
+        <ChoiceRow
+          name="Dressed in"
+          :choices="STYLES"
+          :chosen="counter.found.style"
+          @choose="(s) => counter.setStyle(s as Style)"
+        />
+        <p v-if="poorly" class="fit" :class="poorly.fit.toLowerCase()">{{ poorly.reason }}</p>
+
+        <h2 class="label">For how many</h2>
+        <div class="guests">
+          <button
+            aria-label="One guest fewer"
+            @click="counter.found.guests = Math.max(1, counter.found.guests - 1)"
+          >
+            −
+          </button>
+          <output aria-label="Guests">{{ counter.found.guests }}</output>
+          <button
+            aria-label="One guest more"
+            @click="counter.found.guests = Math.min(500, counter.found.guests + 1)"
+          >
+            +
+          </button>
+          <ChoiceRow
+            name="Appetite"
+            :choices="APPETITES"
+            :chosen="counter.found.appetite"
+            @choose="(a) => (counter.found.appetite = a as typeof counter.found.appetite)"
+          />
+        </div>
+        <p class="say">
+          <b>{{ answer.helpings.pieces }} {{ answer.helpings.pieces === 1 ? 'piece' : 'pieces' }}</b> like
+          this one, {{ units.amount('mass', answer.helpings.toBuyG ?? 0) }} raw. One feeds
+          {{ answer.helpings.oneFeeds.toFixed(1) }}, {{ units.amount('mass', answer.helpings.edibleG) }} to
+          eat.
+        </p>
+        <p v-if="answer.keeping" class="say" :class="{ wrong: answer.keeping.past }">
+          <b
+            >Use by {{ day(new Date(answer.keeping.useBy)) }}, {{ clock(new Date(answer.keeping.useBy)) }}.</b
+          >
+          {{ answer.keeping.words }}
+        </p>
+        <p v-if="answer.thawHours !== undefined" class="say">
+          <b>Thaws in {{ answer.thawHours }} hours</b> in the fridge, or bakes from frozen on the Bench.
+        </p>
+
+        <h2 class="label">
+          To do first <span>{{ left ? `${left} left, ${answer.prepMinutes} min in all` : 'all done' }}</span>
+        </h2>
+        <div class="schools">
+          <label v-if="!counter.whole"
+            ><input v-model="counter.found.rinse" type="checkbox" /> rinse it</label
+          >
+          <label v-if="counter.whole"
+            ><input v-model="counter.found.burstGut" type="checkbox" /> gut burst</label
+          >
+          <label><input v-model="counter.found.stuffed" type="checkbox" /> stuffed</label>
+        </div>
+        <ol class="prep">
+          <li
+            v-for="step in answer.prep"
+            :key="step.key"
+            :class="{ done: counter.found.done.includes(step.key) }"
+          >
+            <label>
+              <input
+                type="checkbox"
+                :checked="counter.found.done.includes(step.key)"
+                @change="counter.tick(step.key)"
+              />
+              <span>
+                <b>{{ step.what }}</b> <small>{{ step.why }}</small>
+              </span>
+            </label>
+          </li>
+        </ol>
+        <ul class="cautions">
+          <li
+            v-for="caution in answer.cautions"
+            :key="caution.code"
+            :class="caution.weight.toLowerCase()"
+            :title="caution.source"
+          >
+            {{ caution.text }}
+          </li>
+        </ul>
+        <div class="go">
+          <button class="main-action" :disabled="grade === 'REFUSED'" @click="router.push('/bench')">
+            {{ grade === 'REFUSED' ? 'Not to the Bench' : 'To the Bench' }} <kbd>Enter</kbd>
+          </button>
+        </div>
+      </template>
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.counter {
+  flex: 1;
+  display: grid;
+  grid-template-columns: 280px 1fr 336px;
+}
+.side {
+  padding: 14px 20px 16px;
+  border-right: 1px solid var(--rule);
+}
+.fish :deep(.el-select__wrapper) {
+  min-height: 44px;
+  padding: 0 8px;
+  margin-left: -8px;
+  background: transparent;
+  box-shadow: none;
+}
+.fish :deep(.el-select__selected-item),
+.fish :deep(.el-select__input) {
+  font-size: 23px;
+  font-weight: 700;
+  line-height: 1.3;
+  color: var(--ink);
+}
+.also {
+  color: var(--ink-soft);
+}
+.about {
+  margin: 0 0 8px;
+  color: var(--ink-soft);
+  font-size: 14px;
+}
+.label {
+  display: flex;
+  justify-content: space-between;
+  margin: 10px 0 4px;
+  font-size: 14px;
+  font-weight: 400;
+  color: var(--ink-soft);
+}
+.tray {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.tray :deep(.el-input-number) {
+  width: 90px;
+  --el-input-height: 44px;
+}
+.tray :deep(.el-input__wrapper) {
+  min-height: 44px;
+}
+.middle {
+  min-width: 0;
+  padding: 12px 20px;
+}
+.verdict {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  align-items: center;
+  gap: 4px 18px;
+  min-height: 60px;
+  padding: 6px 14px;
+  border-left: 8px solid #8d958f;
+  background: #fff;
+}
+.verdict h2 {
+  margin: 0;
+  font-size: 24px;
+  white-space: nowrap;
+}
+.verdict p {
+  margin: 0;
+  font-size: 15px;
+}
+.verdict.extra,
+.verdict.a {
+  border-color: var(--kelp);
+}
+.verdict.extra h2,
+.verdict.a h2 {
+  color: var(--kelp);
+}
+.verdict.doubt {
+  border-color: var(--ember);
+}
+.verdict.doubt h2 {
+  color: var(--ember-text);
+}
+.verdict.refused {
+  border-color: var(--danger);
+}
+.verdict.refused h2 {
+  color: var(--danger);
+}
+.sense {
+  display: grid;
+  grid-template-columns: 82px repeat(4, 1fr);
+  align-items: stretch;
+  border-bottom: 1px solid var(--rule);
+}
+.sense b {
+  align-self: center;
+  font-size: 15px;
+}
+.sense button {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 46px;
+  padding: 2px 4px;
+  border: 2px solid transparent;
+  border-radius: 6px;
+  background: none;
+  font-size: 13px;
+  line-height: 1.15;
+  text-align: left;
+}
+.sense button svg {
+  flex: none;
+  width: 40px;
+}
+.sense button[aria-checked='true'] {
+  border-color: var(--clay);
+  background: #fff;
+}
+.size {
+  margin-top: 10px;
+}
+.slip {
+  margin: 4px 0;
+  padding: 4px 12px;
+  border-left: 5px solid var(--ember);
+  background: #fff;
+}
+.sure {
+  margin: 4px 0 0;
+  color: var(--ink-soft);
+  font-size: 14px;
+}
+.right {
+  padding: 8px 20px 16px;
+  background: #fff;
+}
+.fit {
+  margin: 5px 0 0;
+  padding-left: 9px;
+  border-left: 4px solid var(--kelp);
+  font-size: 14px;
+}
+.fit.with_care {
+  border-color: var(--ember);
+}
+.fit.poorly {
+  border-color: var(--danger);
+  color: var(--danger);
+}
+.guests {
+  display: grid;
+  grid-template-columns: 44px 36px 44px 1fr;
+  align-items: center;
+}
+.guests > button {
+  height: 44px;
+  border: 1px solid var(--el-border-color);
+  border-radius: 4px;
+  background: none;
+  font-size: 18px;
+}
+.guests output {
+  font: 700 20px var(--figures);
+  text-align: center;
+}
+.say {
+  margin: 6px 0 0;
+  font-size: 14px;
+}
+.even ul {
+  margin: 4px 0 0;
+  padding-left: 18px;
+  font-size: 14px;
+}
+.schools {
+  display: flex;
+  gap: 16px;
+  font-size: 14px;
+}
+.schools label,
+.prep label {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  cursor: pointer;
+}
+.schools label {
+  min-height: 32px;
+  align-items: center;
+}
+.prep {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.prep li {
+  border-top: 1px solid var(--rule);
+}
+.prep label {
+  min-height: 36px;
+  padding: 5px 0;
+}
+.prep b {
+  font-size: 15px;
+}
+.prep small {
+  display: block;
+  color: var(--ink-soft);
+  font-size: 13px;
+}
+.prep .done b {
+  text-decoration: line-through;
+}
+input[type='checkbox'] {
+  width: 18px;
+  height: 18px;
+  flex: none;
+  accent-color: var(--kelp);
+}
+.cautions {
+  margin: 10px 0;
+  padding: 0;
+  list-style: none;
+  font-size: 13px;
+  line-height: 1.25;
+}
+.cautions li {
+  margin-bottom: 5px;
+  padding-left: 9px;
+  border-left: 3px solid var(--rule);
+}
+.cautions .warn {
+  border-color: var(--ember);
+}
+.wrong {
+  margin: 4px 0 0;
+  padding-left: 8px;
+  border-left: 3px solid var(--danger);
+  color: var(--danger);
+  font-size: 14px;
+}
+.go {
+  position: sticky;
+  bottom: 0;
+  padding: 8px 0;
+  background: #fff;
+}
+.main-action kbd {
+  border-color: #d79c8a;
+  background: none;
+  color: #fff;
+}
+@media (max-width: 1100px) {
+  .counter {
+    grid-template-columns: 280px 1fr;
+  }
+  .right {
+    grid-column: 1 / 3;
+  }
+}
+@media (max-width: 760px) {
+  .counter {
+    display: flex;
+    flex-direction: column;
+  }
+  .side {
+    border: 0;
+  }
+  .middle,
+  .right {
+    padding: 10px 14px;
+  }
+  .verdict {
+    grid-template-columns: 1fr;
+  }
+  .sense {
+    grid-template-columns: repeat(4, 1fr);
+    padding-bottom: 4px;
+  }
+  .sense b {
+    grid-column: 1 / 5;
+    padding-top: 6px;
+  }
+  .sense button {
+    flex-direction: column;
+    align-items: start;
+    padding: 4px;
+  }
+}
+</style>
