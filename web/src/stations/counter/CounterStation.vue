@@ -5,7 +5,7 @@ import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Cut, Keeping, Style } from '../../api/types'
+import type { CounterQuestion, Cut, Keeping, Style } from '../../api/types'
 import { CUTS } from '../../words/labels'
 import { useKeys } from '../../words/keys'
 import { clock, day, minutesInWords } from '../../words/time'
@@ -43,6 +43,12 @@ const BOUGHT: { value: string; words: string; hours: number }[] = [
   { value: 'yesterday', words: '1 day ago', hours: 24 },
   { value: 'before', words: '2 days', hours: 48 },
   { value: 'long', words: '3 days', hours: 72 },
+]
+const EXTRAS: { value: NonNullable<CounterQuestion['extra']>; words: string }[] = [
+  { value: 'NONE', words: 'as it is' },
+  { value: 'CITRUS', words: 'citrus' },
+  { value: 'MILK', words: 'milk' },
+  { value: 'SALT', words: 'salted' },
 ]
 const APPETITES = [
   { value: 'LIGHT', words: 'light' },
@@ -106,6 +112,16 @@ function setKept(value: Keeping) {
 function meant(field: string, value: number) {
   bench.change(field === 'massG' ? { massG: value } : { thicknessMm: value })
 }
+const another = ref<number | null>(null)
+function addPiece(value: number | null | undefined) {
+  if (!value) return
+  counter.found.othersMm = [...counter.found.othersMm, Math.round(units.unit('length').to(value) * 10) / 10]
+  another.value = null
+}
+function takeAway(mm: number) {
+  const at = counter.found.othersMm.indexOf(mm)
+  if (at >= 0) counter.found.othersMm = counter.found.othersMm.filter((_, i) => i !== at)
+}
 const left = computed(() => answer.value?.prep.filter((s) => !counter.found.done.includes(s.key)).length ?? 0)
 const poorly = computed(() => {
   const own = answer.value?.suitability.find((s) => s.style === counter.found.style)
@@ -134,9 +150,9 @@ onMounted(bench.open)
           {{ s.marketName }} <small class="also">{{ s.alsoCalled.join(', ') }}</small>
         </ElOption>
       </ElSelect>
-      <p class="about">
+      <p class="about" :title="bench.species?.source">
         <i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.firmness }} ·
-        {{ bench.species?.bones }}
+        {{ bench.species?.bones }} · {{ bench.species?.fatPercent }} % fat
       </p>
       <ChoiceRow
         name="How it is cut"
@@ -235,7 +251,7 @@ onMounted(bench.open)
             @click="counter.score(sense.sense, look.score)"
           >
             <SenseGlyph :sense="sense.sense" :score="look.score" />
-            <span>{{ look.look }}</span>
+            <span>{{ bench.species?.bluefish ? look.bluefishLook : look.look }}</span>
           </button>
         </div>
       </div>
@@ -263,6 +279,36 @@ onMounted(bench.open)
           <ul>
             <li v-for="remedy in answer.evenness.remedies" :key="remedy.way">{{ remedy.words }}</li>
           </ul>
+        </div>
+        <div class="order">
+          <p>
+            <span class="label">Others on the tray</span>
+            <ElInputNumber
+              v-model="another"
+              :controls="false"
+              :precision="units.unit('length').places"
+              aria-label="Thickness of another piece"
+              @change="addPiece"
+            />
+            {{ units.unit('length').sign }} thick
+          </p>
+          <p v-if="counter.refusal('othersMm')" class="wrong" role="alert">
+            {{ counter.refusal('othersMm') }}
+          </p>
+          <ol v-if="answer.order">
+            <li v-for="(turn, i) in answer.order" :key="i">
+              <b>{{ units.amount('length', turn.thicknessMm) }}</b> out at
+              {{ minutesInWords(turn.minutes) }} min
+              <button
+                v-if="counter.found.othersMm.includes(turn.thicknessMm)"
+                class="quiet-action"
+                :aria-label="`Take away the piece of ${units.amount('length', turn.thicknessMm)}`"
+                @click="takeAway(turn.thicknessMm)"
+              >
+                take away
+              </button>
+            </li>
+          </ol>
         </div>
         <p class="sure">
           {{ answer.tray?.words }}
@@ -327,6 +373,12 @@ onMounted(bench.open)
         <h2 class="label">
           To do first <span>{{ left ? `${left} left, ${answer.prepMinutes} min in all` : 'all done' }}</span>
         </h2>
+        <ChoiceRow
+          name="Beforehand"
+          :choices="EXTRAS"
+          :chosen="counter.found.extra"
+          @choose="(e) => (counter.found.extra = e as typeof counter.found.extra)"
+        />
         <div class="schools">
           <label v-if="!counter.whole"
             ><input v-model="counter.found.rinse" type="checkbox" /> rinse it</label
@@ -349,19 +401,17 @@ onMounted(bench.open)
                 @change="counter.tick(step.key)"
               />
               <span>
-                <b>{{ step.what }}</b> <small>{{ step.why }}</small>
+                <b>{{ step.what }}</b>
+                <small
+                  >{{ step.why }}<template v-if="step.minutes"> {{ step.minutes }} min.</template></small
+                >
               </span>
             </label>
           </li>
         </ol>
         <ul class="cautions">
-          <li
-            v-for="caution in answer.cautions"
-            :key="caution.code"
-            :class="caution.weight.toLowerCase()"
-            :title="caution.source"
-          >
-            {{ caution.text }}
+          <li v-for="caution in answer.cautions" :key="caution.code" :class="caution.weight.toLowerCase()">
+            {{ caution.text }} <small>{{ caution.source }}</small>
           </li>
         </ul>
         <div class="go">
@@ -502,6 +552,40 @@ onMounted(bench.open)
 }
 .size {
   margin-top: 10px;
+}
+.order {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 4px 24px;
+  font-size: 14px;
+}
+.order p {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin: 4px 0;
+}
+.order :deep(.el-input-number) {
+  width: 70px;
+}
+.order :deep(.el-input__wrapper) {
+  min-height: 44px;
+}
+.order ol {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 20px;
+  margin: 0;
+  padding-left: 18px;
+}
+.order .quiet-action {
+  padding: 0 4px;
+  color: var(--ink-soft);
+}
+.cautions small {
+  display: block;
+  color: var(--ink-soft);
 }
 .slip {
   margin: 4px 0;

@@ -16,6 +16,9 @@ export interface Found {
   rinse: boolean
   stuffed: boolean
   burstGut: boolean
+  extra: NonNullable<CounterQuestion['extra']>
+  /** Thickness of the other pieces on the tray, mm. */
+  othersMm: number[]
   trayLengthMm: number
   trayWidthMm: number
   kept: Keeping
@@ -34,6 +37,8 @@ const NOTHING: Found = {
   rinse: false,
   stuffed: false,
   burstGut: false,
+  extra: 'NONE',
+  othersMm: [],
   trayLengthMm: 400,
   trayWidthMm: 300,
   kept: 'FRIDGE',
@@ -63,6 +68,8 @@ export const useCounter = defineStore('counter', () => {
       rinse: f.rinse,
       stuffed: f.stuffed,
       burstGut: f.burstGut,
+      extra: f.extra,
+      othersMm: f.othersMm,
       tray: { lengthMm: f.trayLengthMm, widthMm: f.trayWidthMm },
       kept: { how: f.kept, boughtAt: f.boughtAt ?? new Date().toISOString() },
       ...(f.thinMm === null || whole.value ? {} : { thinMm: f.thinMm }),
@@ -84,7 +91,15 @@ export const useCounter = defineStore('counter', () => {
   /** Another fish: what was seen on the last one says nothing of it. */
   watch(
     () => [bench.on.species, bench.on.cut],
-    () => Object.assign(found.value, { senses: {}, done: [], thinMm: null, burstGut: false, boughtAt: null }),
+    () =>
+      Object.assign(found.value, {
+        senses: {},
+        done: [],
+        thinMm: null,
+        burstGut: false,
+        boughtAt: null,
+        othersMm: [],
+      }),
   )
 
   /** The way of dressing is one and the same here and on the bench, as far as the bench has it. */

@@ -2,6 +2,7 @@ package olla.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -117,12 +118,19 @@ class CounterJourneyTest {
     }
 
     @Test
-    void aTaperIsJudgedWithItsRemedies() {
+    void aTaperIsJudgedWithItsRemedies() throws Exception {
         screen.tapNamed(".side button", "Fillet");
         screen.type(".measure input", "28");
         screen.type(".measure[data-of=Thinnest] input", "8");
         screen.waitForText(".even", "Uneven");
         assertThat(screen.text(".even")).contains("Tuck the tail under", "Trim what is thinner", "Roll it up");
+        screen.type(".order input", "15");
+        screen.waitForText(".order ol", "15 mm");
+        assertThat(screen.text(".order ol").indexOf("15 mm"))
+                .isLessThan(screen.text(".order ol").indexOf("28 mm"));
+        screen.tapNamed(".right button", "milk");
+        screen.waitForText(".prep", "Soak it in milk");
+        screen.picture(Path.of("target/pictures/counter-taper.png"));
         screen.tapNamed(".side button", "freezer");
         screen.waitForText(".right", "Thaws in");
     }

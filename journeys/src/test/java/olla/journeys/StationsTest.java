@@ -43,7 +43,7 @@ class StationsTest {
     @Order(1)
     @ParameterizedTest
     @CsvSource({
-        "counter, /counter, .prep li, 1280, 800",
+        "counter-portion, /counter, .prep li, 1280, 800",
         "counter-390, /counter, .prep li, 390, 844",
         "bench, /bench, .slip .check dd, 1280, 800",
         "oven-side, /oven, .inside svg, 1280, 800",
@@ -103,6 +103,29 @@ class StationsTest {
         screen.size(390, 844);
         shown("oven-side-rest-390");
         assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(390L);
+    }
+
+    /** A whole fish, looked at and found good. */
+    @Order(2)
+    @Test
+    void aWholeFishAtTheCounterIsDrawnAndGraded() throws Exception {
+        screen.size(1280, 800);
+        screen.openAfresh("/counter");
+        screen.see(".prep li");
+        screen.tap(".fish input");
+        screen.press("gilt");
+        screen.tapNamed(".el-select-dropdown__item", "Sea bream");
+        screen.tapNamed(".side button", "Whole");
+        screen.type(".measure input", "");
+        screen.type(".measure[data-of=Weighs] input", "620");
+        for (int row = 1; row <= 7; row++) {
+            screen.tap(".sense:nth-child(" + row + ") button:nth-of-type(" + (row == 3 ? 2 : 1) + ")");
+        }
+        screen.waitForText(".verdict h2", "grade");
+        screen.pointAway();
+        screen.scriptLater("setTimeout(arguments[0], 600)");
+        screen.picture(PICTURES.resolve("counter.png"));
+        assertThat(new AxeBuilder().analyze(screen.driver()).getViolations()).isEmpty();
     }
 
     private static void shown(String name) throws Exception {

@@ -21,9 +21,10 @@ public final class Grading {
      * Judges a fish.
      *
      * @param whole true for a whole fish, false for fillets, portions and sides
+     * @param bluefish true for oily fish, which have a table of their own
      * @param seen the characters looked at and how each was; those of the other kind are left aside
      */
-    public static Judgement of(boolean whole, Map<Sense, Score> seen) {
+    public static Judgement of(boolean whole, boolean bluefish, Map<Sense, Score> seen) {
         Map<Sense, Score> counted = new EnumMap<>(Sense.class);
         seen.forEach((sense, score) -> {
             if (sense.whole() == whole) {
@@ -37,7 +38,8 @@ public final class Grading {
         if (!refused.isEmpty()) {
             return new Judgement(
                     Score.REFUSED,
-                    words(refused) + ": " + refused.get(0).look(Score.REFUSED) + ". One such character is enough.",
+                    words(refused) + ": " + refused.get(0).look(Score.REFUSED, bluefish)
+                            + ". One such character is enough.",
                     "Refuse it. Don't cook it, don't taste it.",
                     false,
                     List.of());
@@ -51,7 +53,7 @@ public final class Grading {
                     false,
                     missing);
         }
-        return graded(counted);
+        return graded(counted, bluefish);
     }
 
     private static List<Sense> missing(boolean whole, Map<Sense, Score> counted) {
@@ -65,7 +67,7 @@ public final class Grading {
         return open;
     }
 
-    private static Judgement graded(Map<Sense, Score> counted) {
+    private static Judgement graded(Map<Sense, Score> counted, boolean bluefish) {
         List<Score> sorted = counted.values().stream().sorted().toList();
         Score middle = sorted.get(sorted.size() / 2);
         Score worst = sorted.get(sorted.size() - 1);
@@ -79,7 +81,7 @@ public final class Grading {
         String reason = worst == Score.EXTRA
                 ? "Everything you looked at is as on the day it was caught."
                 : "Held back by " + words(weakest).toLowerCase(Locale.ROOT) + ": "
-                        + weakest.get(0).look(worst) + ".";
+                        + weakest.get(0).look(worst, bluefish) + ".";
         return new Judgement(grade, reason, advice(grade), true, List.of());
     }
 

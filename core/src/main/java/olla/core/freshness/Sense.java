@@ -44,6 +44,25 @@ public enum Sense {
     FILLET_SMELL(false, "Smell", "clean sea or none", "neutral", "fishy, slightly sour", "sour, ammonia"),
     FILLET_FLESH(false, "Flesh", "firm, springs back", "less springy", "soft, dent stays a while", "limp, dent stays");
 
+    /* Where the table of bluefish differs, best first. */
+    private static final Map<String, String[]> BLUEFISH = Map.of(
+            "SKIN",
+            new String[] {
+                "bright and iridescent, back and belly distinct",
+                "less shine, back and belly less distinct",
+                "dull, creased when bent",
+                "very dull, comes off the flesh"
+            },
+            "GILLS",
+            new String[] {
+                "dark red to purple, no slime",
+                "less dark, paler at the edges",
+                "thickened, fading",
+                "yellowish, milky slime"
+            },
+            "SMELL",
+            new String[] {"fresh sea, iodine, sharp", "none or seaweed", "fatty, a little sulphury", "rotten, sour"});
+
     private final boolean whole;
     private final String word;
     private final Map<Score, String> looks = new EnumMap<>(Score.class);
@@ -67,9 +86,14 @@ public enum Sense {
         return word;
     }
 
-    /** How a grade shows in it. */
-    public String look(Score score) {
-        return looks.get(score);
+    /**
+     * How a grade shows in it.
+     *
+     * @param bluefish true for oily fish such as mackerel, which the regulation has a table of its own for
+     */
+    public String look(Score score, boolean bluefish) {
+        String[] own = bluefish ? BLUEFISH.get(name()) : null;
+        return own == null ? looks.get(score) : own[score.ordinal()];
     }
 
     /** Without these no fish is graded: the smell, and the one sight that tells most. */

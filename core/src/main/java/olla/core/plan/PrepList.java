@@ -13,6 +13,14 @@ public final class PrepList {
     /** Out of the fridge before baking, minutes (common practice, no source). */
     public static final int TEMPER_MINUTES = 15;
 
+    /** What may be done to the flesh beforehand; all are optional (common practice, no source). */
+    public enum Extra {
+        NONE,
+        CITRUS,
+        MILK,
+        SALT
+    }
+
     private final List<PrepStep> steps = new ArrayList<>();
 
     private PrepList() {}
@@ -24,10 +32,11 @@ public final class PrepList {
      * @param rinse true for the school that rinses fillets; a whole fish's cavity is rinsed by both
      * @param stuffed true where the cavity or a pocket is filled
      * @param burstGut true where the gut was cut open
+     * @param extra what is done to the flesh beforehand
      * @param fit the tray, where it is known; null otherwise
      */
     public static List<PrepStep> of(
-            Piece piece, Style style, boolean rinse, boolean stuffed, boolean burstGut, TrayFit fit) {
+            Piece piece, Style style, boolean rinse, boolean stuffed, boolean burstGut, Extra extra, TrayFit fit) {
         PrepList list = new PrepList();
         list.add(
                 "board",
@@ -46,6 +55,7 @@ public final class PrepList {
         } else {
             list.fillet(piece, style, rinse);
         }
+        list.extra(extra);
         if (stuffed) {
             list.add(
                     "stuff",
@@ -124,6 +134,20 @@ public final class PrepList {
                         ? "A wet face steams and sticks."
                         : "No rinsing: paper takes off what there is and splashes nothing.",
                 1);
+    }
+
+    private void extra(Extra extra) {
+        switch (extra) {
+            case CITRUS ->
+                add(
+                        "citrus",
+                        "Rub it with citrus for 5 minutes, then rinse and dry",
+                        "Takes off the smell; longer cooks it.",
+                        6);
+            case MILK -> add("milk", "Soak it in milk, then dry it", "Mellows a strong fish.", 20);
+            case SALT -> add("salt", "Salt it, wait, wipe it dry", "Firms the flesh and seasons it to the middle.", 15);
+            case NONE -> {}
+        }
     }
 
     private void add(String key, String what, String why, int minutes) {

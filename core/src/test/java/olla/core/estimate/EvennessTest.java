@@ -3,6 +3,7 @@ package olla.core.estimate;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
@@ -77,5 +78,19 @@ class EvennessTest {
                 .piece());
         assertThat(portion).isBetween(5.0, 16.0);
         assertThat(whole).isBetween(18.0, 60.0);
+    }
+
+    @Test
+    void thinPiecesLeaveTheTrayFirst() {
+        Programme programme = new Programme(220, OptionalDouble.empty(), 3);
+        Oven oven = Oven.trusted(OvenKind.STILL);
+        List<TrayOrder.Turn> order = TrayOrder.of(
+                Bakes.hake().piece(), List.of(32.0, 18.0, 25.0), new OpenTray(), oven, programme, Doneness.FLAKES);
+        assertThat(order).extracting(TrayOrder.Turn::thicknessMm).containsExactly(18.0, 25.0, 25.0, 32.0);
+        assertThat(order).extracting(TrayOrder.Turn::minutes).isSorted();
+        assertThat(order.get(1).minutes()).isEqualTo(order.get(2).minutes());
+        assertThatThrownBy(() -> TrayOrder.of(
+                        Bakes.hake().piece(), List.of(200.0), new OpenTray(), oven, programme, Doneness.FLAKES))
+                .hasMessageContaining("8 to 90 mm");
     }
 }

@@ -24,7 +24,7 @@ class GradingTest {
     @ParameterizedTest
     @CsvSource({"true,EXTRA", "true,A", "true,B", "false,EXTRA", "false,A", "false,B"})
     void aFishThatIsOneGradeThroughoutHasThatGrade(boolean whole, Score score) {
-        Judgement judgement = Grading.of(whole, all(whole, score));
+        Judgement judgement = Grading.of(whole, false, all(whole, score));
         assertThat(judgement.grade()).isEqualTo(score);
         assertThat(judgement.eat()).isTrue();
     }
@@ -35,7 +35,7 @@ class GradingTest {
     void oneCharacterNotAdmittedIsARefusal(Sense sense) {
         Map<Sense, Score> seen = all(sense.whole(), Score.EXTRA);
         seen.put(sense, Score.REFUSED);
-        Judgement judgement = Grading.of(sense.whole(), seen);
+        Judgement judgement = Grading.of(sense.whole(), false, seen);
         assertThat(judgement.grade()).isEqualTo(Score.REFUSED);
         assertThat(judgement.eat()).isFalse();
         assertThat(judgement.reason()).startsWith(sense.word());
@@ -43,14 +43,15 @@ class GradingTest {
 
     @Test
     void aRefusalNeedsNoSecondLook() {
-        assertThat(Grading.of(true, Map.of(Sense.EYE, Score.REFUSED)).grade()).isEqualTo(Score.REFUSED);
+        assertThat(Grading.of(true, false, Map.of(Sense.EYE, Score.REFUSED)).grade())
+                .isEqualTo(Score.REFUSED);
     }
 
     @Test
     void withoutSmellAndGillsThereIsNoGrade() {
         Map<Sense, Score> seen = all(true, Score.EXTRA);
         seen.remove(Sense.SMELL);
-        Judgement judgement = Grading.of(true, seen);
+        Judgement judgement = Grading.of(true, false, seen);
         assertThat(judgement.grade()).isNull();
         assertThat(judgement.eat()).isFalse();
         assertThat(judgement.missing()).containsExactly(Sense.SMELL);
@@ -58,22 +59,23 @@ class GradingTest {
 
     @Test
     void whatBelongsToTheOtherKindDoesNotCount() {
-        assertThat(Grading.of(false, all(true, Score.EXTRA)).grade()).isNull();
-        assertThat(Grading.of(false, Map.of(Sense.EYE, Score.REFUSED)).grade()).isNull();
+        assertThat(Grading.of(false, false, all(true, Score.EXTRA)).grade()).isNull();
+        assertThat(Grading.of(false, false, Map.of(Sense.EYE, Score.REFUSED)).grade())
+                .isNull();
     }
 
     @Test
     void theReasonNamesTheWeakestCharacter() {
         Map<Sense, Score> seen = all(true, Score.EXTRA);
         seen.put(Sense.EYE, Score.B);
-        Judgement judgement = Grading.of(true, seen);
+        Judgement judgement = Grading.of(true, false, seen);
         assertThat(judgement.grade()).isEqualTo(Score.A);
         assertThat(judgement.reason()).contains("eye: flat, cloudy");
     }
 
     @Property(tries = 300, seed = "20261125")
     void aDoubtNeverEndsInARecommendationToEat(@ForAll boolean whole, @ForAll @Size(max = 12) Map<Sense, Score> seen) {
-        Judgement judgement = Grading.of(whole, seen);
+        Judgement judgement = Grading.of(whole, false, seen);
         boolean refused =
                 seen.entrySet().stream().anyMatch(e -> e.getKey().whole() == whole && e.getValue() == Score.REFUSED);
         if (refused) {
@@ -90,10 +92,10 @@ class GradingTest {
     @Property(tries = 300, seed = "20261125")
     void aWorseCharacterNeverBettersTheGrade(@ForAll boolean whole, @ForAll Sense worse, @ForAll Score base) {
         Map<Sense, Score> seen = all(whole, base);
-        Judgement before = Grading.of(whole, seen);
+        Judgement before = Grading.of(whole, false, seen);
         if (worse.whole() == whole && base != Score.REFUSED) {
             seen.put(worse, Score.values()[base.ordinal() + 1]);
-            assertThat(Grading.of(whole, seen).grade()).isGreaterThanOrEqualTo(before.grade());
+            assertThat(Grading.of(whole, false, seen).grade()).isGreaterThanOrEqualTo(before.grade());
         }
     }
 
@@ -105,5 +107,16 @@ class GradingTest {
         assertThat(Keeping.THAWED.hours(false)).isLessThan(48);
         assertThat(Keeping.FROZEN.hours(false) / 24).isBetween(180, 240);
         assertThat(Keeping.FROZEN.hours(true)).isLessThan(Keeping.FROZEN.hours(false));
+    }
+
+    /** Source: Regulation (EC) No 2406/96, bluefish table: gills dark red to purple (from memory). */
+    @Test
+    void oilyFishAreJudgedByTheirOwnTable() {
+        assertThat(Sense.GILLS.look(Score.EXTRA, true)).contains("purple");
+        assertThat(Sense.GILLS.look(Score.EXTRA, false)).doesNotContain("purple");
+        assertThat(Sense.EYE.look(Score.A, true)).isEqualTo(Sense.EYE.look(Score.A, false));
+        Map<Sense, Score> seen = all(true, Score.EXTRA);
+        seen.put(Sense.SKIN, Score.B);
+        assertThat(Grading.of(true, true, seen).reason()).contains("creased when bent");
     }
 }

@@ -25,7 +25,7 @@ class PreparingTest {
     }
 
     private static List<String> keys(Piece piece, Style style) {
-        return PrepList.of(piece, style, false, false, false, null).stream()
+        return PrepList.of(piece, style, false, false, false, PrepList.Extra.NONE, null).stream()
                 .map(PrepStep::key)
                 .toList();
     }
@@ -52,13 +52,13 @@ class PreparingTest {
     @Test
     void theSchoolsAndTheBurstGutHaveTheirSteps() {
         Piece cod = piece(Species.COD, Cut.PORTION, 160);
-        assertThat(PrepList.of(cod, Style.OPEN_TRAY, true, true, false, null))
+        assertThat(PrepList.of(cod, Style.OPEN_TRAY, true, true, false, PrepList.Extra.CITRUS, null))
                 .extracting(PrepStep::key)
-                .contains("rinse", "stuff");
+                .contains("rinse", "citrus", "stuff");
         Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 900);
-        assertThat(PrepList.of(bream, Style.OPEN_TRAY, false, false, true, null))
+        assertThat(PrepList.of(bream, Style.OPEN_TRAY, false, false, true, PrepList.Extra.MILK, null))
                 .extracting(PrepStep::key)
-                .containsSubsequence("gut", "flush", "dry", "temper", "wash");
+                .containsSubsequence("gut", "flush", "dry", "milk", "temper", "wash");
     }
 
     @ParameterizedTest

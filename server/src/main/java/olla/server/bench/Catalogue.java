@@ -5,6 +5,7 @@ import java.util.List;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.fish.Cut;
+import olla.core.fish.Group;
 import olla.core.fish.Species;
 import olla.core.fish.Traits;
 import olla.core.freshness.Score;
@@ -22,7 +23,7 @@ public record Catalogue(
     public record SenseEntry(Sense sense, boolean whole, String word, List<LookEntry> looks) {}
 
     /** How a grade shows. */
-    public record LookEntry(Score score, String look) {}
+    public record LookEntry(Score score, String look, String bluefishLook) {}
 
     /** A fish. */
     public record SpeciesEntry(
@@ -30,6 +31,7 @@ public record Catalogue(
             String marketName,
             String scientificName,
             String flesh,
+            boolean bluefish,
             String shape,
             double fatPercent,
             String firmness,
@@ -75,6 +77,7 @@ public record Catalogue(
                 s.marketName(),
                 s.scientificName(),
                 s.group().words(),
+                s.group() == Group.OILY,
                 s.shape().name(),
                 Math.round(s.composition().fat() * 1000) / 10.0,
                 s.traits().firmness().words(),
@@ -95,7 +98,7 @@ public record Catalogue(
                 s.whole(),
                 s.word(),
                 Arrays.stream(Score.values())
-                        .map(score -> new LookEntry(score, s.look(score)))
+                        .map(score -> new LookEntry(score, s.look(score, false), s.look(score, true)))
                         .toList());
     }
 }

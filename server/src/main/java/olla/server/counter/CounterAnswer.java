@@ -24,6 +24,7 @@ public record CounterAnswer(
         @MaybeAbsent KeepingAnswer keeping,
         @MaybeAbsent Double thawHours,
         @MaybeAbsent EvennessAnswer evenness,
+        @MaybeAbsent List<TurnAnswer> order,
         List<CounterCaution> cautions) {
 
     /** How big it is and how surely. */
@@ -68,6 +69,9 @@ public record CounterAnswer(
             Band thinBand,
             boolean even,
             List<RemedyAnswer> remedies) {}
+
+    /** When a piece comes out; first out first. */
+    public record TurnAnswer(double thicknessMm, double minutes) {}
 
     /** What can be done about a taper. */
     public record RemedyAnswer(Evenness.Way way, String words) {}

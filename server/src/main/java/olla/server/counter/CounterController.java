@@ -11,6 +11,8 @@ import olla.core.dress.Style;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Evenness;
 import olla.core.estimate.Thawing;
+import olla.core.estimate.TrayOrder;
+import olla.core.fish.Cut;
 import olla.core.fish.Group;
 import olla.core.fish.Piece;
 import olla.core.fish.Slips;
@@ -38,6 +40,7 @@ import olla.server.counter.CounterAnswer.SizeAnswer;
 import olla.server.counter.CounterAnswer.SlipAnswer;
 import olla.server.counter.CounterAnswer.SuitabilityAnswer;
 import olla.server.counter.CounterAnswer.TrayAnswer;
+import olla.server.counter.CounterAnswer.TurnAnswer;
 import olla.server.counter.CounterRequest.KeptInput;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -80,6 +83,7 @@ class CounterController {
                 Boolean.TRUE.equals(request.rinse()),
                 Boolean.TRUE.equals(request.stuffed()),
                 Boolean.TRUE.equals(request.burstGut()),
+                request.extra() == null ? PrepList.Extra.NONE : request.extra(),
                 tray);
         return new CounterAnswer(
                 size(estimate),
@@ -98,7 +102,29 @@ class CounterController {
                 keeping(piece, request.kept()),
                 piece.frozen() ? Thawing.fridgeHours(piece) : null,
                 request.thinMm() == null ? null : evenness(question, request.thinMm()),
+                order(question, request.othersMm()),
                 cautions(question));
+    }
+
+    private static List<TurnAnswer> order(Question question, List<Double> othersMm) {
+        if (othersMm == null || othersMm.isEmpty()) {
+            return null;
+        }
+        Refusals refusals = new Refusals();
+        if (othersMm.contains(null)) {
+            refusals.missing("othersMm", "Give each of the other pieces its thickness.")
+                    .throwIfAny();
+        }
+        return TrayOrder.of(
+                        question.piece(),
+                        othersMm,
+                        question.dress(),
+                        Oven.trusted(question.ovenKind()),
+                        question.programme(),
+                        question.target())
+                .stream()
+                .map(t -> new TurnAnswer(t.thicknessMm(), t.minutes()))
+                .toList();
     }
 
     private static SizeAnswer size(Estimate estimate) {
@@ -127,7 +153,9 @@ class CounterController {
 
     private static JudgementAnswer judgement(Piece piece, CounterRequest request) {
         Judgement judgement = Grading.of(
-                piece.cut() == olla.core.fish.Cut.WHOLE, request.senses() == null ? Map.of() : request.senses());
+                piece.cut() == Cut.WHOLE,
+                piece.species().group() == Group.OILY,
+                request.senses() == null ? Map.of() : request.senses());
         return new JudgementAnswer(
                 judgement.grade(), judgement.reason(), judgement.advice(), judgement.eat(), judgement.missing());
     }

@@ -1,12 +1,14 @@
 package olla.server.counter;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import olla.core.dress.Style;
 import olla.core.freshness.Keeping;
 import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.plan.Helpings.Appetite;
+import olla.core.plan.PrepList.Extra;
 import olla.server.bench.EstimateRequest;
 import olla.server.web.MaybeAbsent;
 
@@ -22,6 +24,8 @@ import olla.server.web.MaybeAbsent;
  * @param rinse the school that rinses fillets
  * @param stuffed cavity or pocket filled
  * @param burstGut the gut was cut open
+ * @param extra what is done to the flesh beforehand; NONE where it is not said
+ * @param othersMm thickness of the other pieces on the tray, mm
  * @param tray the tray, where its size is known
  * @param kept how it is kept and since when
  */
@@ -35,6 +39,8 @@ public record CounterRequest(
         @MaybeAbsent Boolean rinse,
         @MaybeAbsent Boolean stuffed,
         @MaybeAbsent Boolean burstGut,
+        @MaybeAbsent Extra extra,
+        @MaybeAbsent List<Double> othersMm,
         @MaybeAbsent TrayInput tray,
         @MaybeAbsent KeptInput kept) {
 

@@ -28,7 +28,7 @@ class CounterApiTest {
             {"bench": {"piece": {"species":"mackerel","cut":"FILLET","thicknessMm":24,"massG":220},
                        "dress": {"kind":"OPEN_TRAY"}, "oven": {"kind":"STILL"},
                        "programme": [{"stage":"BAKE","tempC":220}]},
-             "style":"OPEN_TRAY", "thinMm":8, "guests":4,
+             "style":"OPEN_TRAY", "thinMm":8, "othersMm":[30,15], "extra":"CITRUS", "guests":4,
              "senses": {"SURFACE":"A","GAPING":"A","EDGE":"A","FILLET_SMELL":"A","FILLET_FLESH":"B"},
              "tray": {"lengthMm":400,"widthMm":300},
              "kept": {"how":"FRIDGE","boughtAt":"2026-11-20T10:00:00Z"}}
@@ -63,6 +63,9 @@ class CounterApiTest {
                 .andExpect(jsonPath("$.keeping.past").value(false))
                 .andExpect(jsonPath("$.evenness.even").value(false))
                 .andExpect(jsonPath("$.evenness.remedies", hasSize(5)))
+                .andExpect(jsonPath("$.order[0].thicknessMm").value(15))
+                .andExpect(jsonPath("$.order[2].thicknessMm").value(30))
+                .andExpect(jsonPath("$.prep[*].key", hasItem("citrus")))
                 .andExpect(jsonPath("$.suitability", hasSize(5)))
                 .andExpect(jsonPath("$.prep[*].key", hasItem("pin")))
                 .andExpect(jsonPath("$.cautions[*].code", hasItem("HISTAMINE")))
@@ -107,6 +110,9 @@ class CounterApiTest {
         look(FILLET.replace("\"SURFACE\":\"A\"", "\"SURFACE\":\"FINE\""))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.errors[0].message", containsString("none of EXTRA, A, B, REFUSED")));
+        look(FILLET.replace("[30,15]", "[30,null]"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("othersMm"));
         look(FILLET.replace("\"SURFACE\":\"A\"", "\"NOSE\":\"A\"")).andExpect(status().isBadRequest());
     }
 }

@@ -1,0 +1,69 @@
+package olla.core.estimate;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import olla.core.doneness.Doneness;
+import olla.core.dress.Dress;
+import olla.core.fish.Piece;
+import olla.core.oven.Oven;
+import olla.core.oven.Programme;
+import olla.core.units.Refusals;
+
+/** Pieces of different thickness on one tray: each has its own minute, and so there is an order in which they come out. */
+public final class TrayOrder {
+
+    /** As many pieces besides the first as one tray holds. */
+    public static final int MOST_OTHERS = 12;
+
+    private TrayOrder() {}
+
+    /**
+     * A piece's turn.
+     *
+     * @param thicknessMm its thickness, mm
+     * @param minutes when it is likely done
+     */
+    public record Turn(double thicknessMm, double minutes) {}
+
+    /**
+     * The order, first out first.
+     *
+     * @param piece the piece that lies on the bench
+     * @param othersMm thickness of each of the others, mm, of the same cut
+     * @throws olla.core.units.RefusedInput where there are too many or one does not exist
+     */
+    public static List<Turn> of(
+            Piece piece, List<Double> othersMm, Dress dress, Oven oven, Programme programme, Doneness target) {
+        Refusals refusals = new Refusals();
+        if (othersMm.size() > MOST_OTHERS) {
+            refusals.add(
+                    "othersMm",
+                    "A tray holds at most " + MOST_OTHERS + " more pieces; these are " + othersMm.size() + ".");
+        }
+        for (double other : othersMm) {
+            refusals.range(
+                    "othersMm",
+                    "A thickness",
+                    other,
+                    piece.cut().leastThicknessMm(),
+                    piece.cut().mostThicknessMm(),
+                    "mm");
+        }
+        refusals.throwIfAny();
+        List<Double> all = new ArrayList<>(othersMm);
+        all.add(piece.thicknessMm());
+        return all.stream()
+                .map(mm -> {
+                    Unknowns thickness = Unknowns.NONE.thickness(mm / piece.thicknessMm());
+                    BakeModel model = new BakeModel(piece, dress, oven, thickness, BakeModel.Fineness.FINE);
+                    return new Turn(
+                            mm,
+                            new BakeRun(model, programme)
+                                    .minutesFor(target.peakC())
+                                    .orElse(Programme.LONGEST_MINUTES));
+                })
+                .sorted(Comparator.comparingDouble(Turn::minutes))
+                .toList();
+    }
+}
