@@ -402,9 +402,7 @@ onMounted(bench.open)
               />
               <span>
                 <b>{{ step.what }}</b>
-                <small
-                  >{{ step.why }}<template v-if="step.minutes"> {{ step.minutes }} min.</template></small
-                >
+                <small>{{ step.minutes ? `${step.why} ${step.minutes} min.` : step.why }}</small>
               </span>
             </label>
           </li>

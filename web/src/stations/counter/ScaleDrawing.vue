@@ -46,7 +46,7 @@ const above = computed(() => {
   const { l, w } = half.value
   const [x, y] = [middle, top]
   if (whole.value) {
-    return `M${x - l} ${y}C${x - l * 0.7} ${y - w * 1.25} ${x + l * 0.3} ${y - w * 1.15} ${x + l * 0.7} ${y - w * 0.18}L${x + l} ${y - w * 0.62}L${x + l * 0.93} ${y}L${x + l} ${y + w * 0.62}L${x + l * 0.7} ${y + w * 0.18}C${x + l * 0.3} ${y + w * 1.15} ${x - l * 0.7} ${y + w * 1.25} ${x - l} ${y}Z`
+    return `M${x - l} ${y}C${x - l * 0.7} ${y - w * 1.36} ${x + l * 0.3} ${y - w * 1.28} ${x + l * 0.7} ${y - w * 0.18}L${x + l} ${y - w * 0.62}L${x + l * 0.93} ${y}L${x + l} ${y + w * 0.62}L${x + l * 0.7} ${y + w * 0.18}C${x + l * 0.3} ${y + w * 1.28} ${x - l * 0.7} ${y + w * 1.36} ${x - l} ${y}Z`
   }
   if (bench.on.cut === 'PORTION') {
     return `M${x - l} ${y - w}H${x + l}V${y + w}H${x - l}Z`
@@ -59,7 +59,7 @@ const side = computed(() => {
   const l = sideHalf.value
   const [x, y] = [sideMiddle, floor]
   if (whole.value) {
-    return `M${x - l} ${y - t / 2}C${x - l * 0.6} ${y - t * 1.15} ${x + l * 0.2} ${y - t * 1.05} ${x + l * 0.8} ${y - t * 0.55}L${x + l} ${y - t * 0.6}V${y - t * 0.4}L${x + l * 0.8} ${y - t * 0.42}C${x + l * 0.2} ${y + t * 0.05} ${x - l * 0.6} ${y + t * 0.1} ${x - l} ${y - t / 2}Z`
+    return `M${x - l} ${y - t / 2}C${x - l * 0.6} ${y - t * 1.17} ${x + l * 0.2} ${y - t * 1.15} ${x + l * 0.8} ${y - t * 0.55}L${x + l} ${y - t * 0.6}V${y - t * 0.4}L${x + l * 0.8} ${y - t * 0.42}C${x + l * 0.2} ${y + t * 0.15} ${x - l * 0.6} ${y + t * 0.17} ${x - l} ${y - t / 2}Z`
   }
   return `M${x - l} ${y}V${y - t * 0.9}Q${x - l} ${y - t} ${x - l * 0.9} ${y - t}H${x}L${x + l} ${y - thinHigh.value}V${y}Z`
 })

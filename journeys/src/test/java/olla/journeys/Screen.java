@@ -1,5 +1,7 @@
 package olla.journeys;
 
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -142,6 +144,11 @@ final class Screen implements AutoCloseable {
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.TAB);
     }
 
+    /** Shows the page as for the screen or as for the printer. */
+    void medium(String screenOrPrint) {
+        driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", screenOrPrint));
+    }
+
     /** Moves the pointer where it touches nothing. */
     void pointAway() {
         new Actions(driver).moveToLocation(1, 1).perform();
@@ -178,8 +185,9 @@ final class Screen implements AutoCloseable {
         Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
     }
 
-    ChromeDriver driver() {
-        return driver;
+    /** What axe-core objects to on this page. There are no frames, so its simple mode, without a second tab, will do. */
+    List<Rule> violations() {
+        return new AxeBuilder().setLegacyMode(true).analyze(driver).getViolations();
     }
 
     @Override

@@ -3,7 +3,6 @@ package olla.journeys;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.results.Rule;
-import com.deque.html.axecore.selenium.AxeBuilder;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -61,7 +60,7 @@ class StationsTest {
         screen.scriptLater("document.fonts.ready.then(() => setTimeout(arguments[0], 400))");
         screen.picture(PICTURES.resolve(name + ".png"));
         assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo((long) width);
-        assertThat(new AxeBuilder().analyze(screen.driver()).getViolations())
+        assertThat(screen.violations())
                 .extracting(Rule::getId, rule -> rule.getNodes().toString())
                 .isEmpty();
     }
@@ -125,7 +124,24 @@ class StationsTest {
         screen.pointAway();
         screen.scriptLater("setTimeout(arguments[0], 600)");
         screen.picture(PICTURES.resolve("counter.png"));
-        assertThat(new AxeBuilder().analyze(screen.driver()).getViolations()).isEmpty();
+        assertThat(screen.violations()).isEmpty();
+    }
+
+    /** The ticket alone goes to the printer, on a narrow slip. */
+    @Order(2)
+    @Test
+    void theTicketPrintsAlone() throws Exception {
+        screen.size(400, 800);
+        screen.openAfresh("/bench");
+        screen.see(".slip .check dd");
+        screen.medium("print");
+        assertThat(screen.shows(".piece")).isFalse();
+        assertThat(screen.shows(".cut")).isFalse();
+        assertThat(screen.shows("header")).isFalse();
+        assertThat(screen.shows(".main-action")).isFalse();
+        assertThat(screen.text(".slip")).containsIgnoringCase("check from").contains("230°");
+        screen.picture(Path.of("target/pictures/ticket-print.png"));
+        screen.medium("screen");
     }
 
     private static void shown(String name) throws Exception {
@@ -133,6 +149,6 @@ class StationsTest {
         screen.pointAway();
         screen.scriptLater("setTimeout(arguments[0], 800)");
         screen.picture(PICTURES.resolve(name + ".png"));
-        assertThat(new AxeBuilder().analyze(screen.driver()).getViolations()).isEmpty();
+        assertThat(screen.violations()).isEmpty();
     }
 }

@@ -78,11 +78,16 @@ public final class Grading {
                 .map(Map.Entry::getKey)
                 .sorted(Comparator.naturalOrder())
                 .toList();
-        String reason = worst == Score.EXTRA
-                ? "Everything you looked at is as on the day it was caught."
-                : "Held back by " + words(weakest).toLowerCase(Locale.ROOT) + ": "
-                        + weakest.get(0).look(worst, bluefish) + ".";
-        return new Judgement(grade, reason, advice(grade), true, List.of());
+        return new Judgement(grade, reason(grade, worst, weakest, bluefish), advice(grade), true, List.of());
+    }
+
+    private static String reason(Score grade, Score worst, List<Sense> weakest, boolean bluefish) {
+        if (worst == Score.EXTRA) {
+            return "Everything you looked at is as on the day it was caught.";
+        }
+        String fault =
+                words(weakest).toLowerCase(Locale.ROOT) + ": " + weakest.get(0).look(worst, bluefish) + ".";
+        return (grade == worst ? "Held to this by " : "Good but for ") + fault;
     }
 
     private static String advice(Score grade) {

@@ -70,7 +70,7 @@ class GradingTest {
         seen.put(Sense.EYE, Score.B);
         Judgement judgement = Grading.of(true, false, seen);
         assertThat(judgement.grade()).isEqualTo(Score.A);
-        assertThat(judgement.reason()).contains("eye: flat, cloudy");
+        assertThat(judgement.reason()).isEqualTo("Good but for eye: flat, cloudy.");
     }
 
     @Property(tries = 300, seed = "20261125")
