@@ -10,6 +10,7 @@ import { CUTS, DRESSES, TARGETS } from '../../words/labels'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
 import ChoiceRow from './ChoiceRow.vue'
+import FishSelect from './FishSelect.vue'
 import MeasureField from './MeasureField.vue'
 
 defineEmits<{ hotter: [steps: number] }>()
@@ -47,22 +48,7 @@ const sure = computed(() => {
 
 <template>
   <section class="side" aria-label="The piece">
-    <ElSelect
-      class="fish"
-      :model-value="bench.on.species"
-      filterable
-      aria-label="Which fish"
-      placeholder="Which fish?"
-      no-match-text="No fish by that name"
-      @update:model-value="(species: string) => bench.change({ species })"
-    >
-      <ElOption
-        v-for="fish in bench.catalogue?.species ?? []"
-        :key="fish.key"
-        :value="fish.key"
-        :label="fish.marketName"
-      />
-    </ElSelect>
+    <FishSelect />
     <p class="about">
       <i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.flesh }}
     </p>
@@ -158,20 +144,6 @@ const sure = computed(() => {
 <style scoped>
 .side {
   padding: 14px 20px 16px;
-}
-.fish :deep(.el-select__wrapper) {
-  min-height: 44px;
-  padding: 0 8px;
-  margin-left: -8px;
-  background: transparent;
-  box-shadow: none;
-}
-.fish :deep(.el-select__selected-item),
-.fish :deep(.el-select__input) {
-  font-size: 23px;
-  font-weight: 700;
-  line-height: 1.3;
-  color: var(--ink);
 }
 .about {
   margin: 0 0 8px;

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { clock, minutesInWords } from '../../words/time'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
+import CautionList from './CautionList.vue'
 
 /** The slip pinned over the pass. */
 defineProps<{ putting: boolean; refused: string | null }>()
@@ -30,7 +31,6 @@ const dial = computed(() => {
   }
 })
 const plate = computed(() => new Date(now.value.getTime() + bench.endMinute * 60000))
-const cautions = computed(() => answer.value?.cautions ?? [])
 const widest = computed(() => answer.value?.doubts[0])
 const print = () => window.print()
 </script>
@@ -38,6 +38,7 @@ const print = () => window.print()
 <template>
   <aside class="pass" aria-label="Oven ticket">
     <div v-if="answer && dial" class="slip" :class="{ stale: bench.problem }" aria-live="polite">
+      <p class="what">{{ bench.title }}, {{ units.amount('length', answer.piece.thicknessMm) }}</p>
       <dl class="top">
         <div class="oven">
           <dt>Oven</dt>
@@ -92,16 +93,7 @@ const print = () => window.print()
       <p v-if="widest" class="why">
         Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min)
       </p>
-      <ul class="cautions">
-        <li
-          v-for="caution in cautions"
-          :key="caution.code"
-          :class="caution.weight.toLowerCase()"
-          :title="caution.source"
-        >
-          {{ caution.text }}
-        </li>
-      </ul>
+      <CautionList :cautions="answer.cautions" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
       <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
       <div class="actions">
@@ -215,26 +207,6 @@ dd small {
   font-size: 15px;
   font-weight: 400;
 }
-.cautions {
-  margin: 8px 0;
-  padding: 0;
-  list-style: none;
-  font-size: 13px;
-  line-height: 1.25;
-}
-.cautions li {
-  margin-bottom: 5px;
-  padding-left: 9px;
-  border-left: 3px solid var(--rule);
-}
-.cautions .warn {
-  border-color: var(--ember);
-}
-.cautions .stop {
-  border-color: var(--danger);
-  color: var(--danger);
-  font-weight: 700;
-}
 .refused {
   margin: 8px 0;
   padding: 6px 9px;
@@ -253,7 +225,16 @@ dd small {
   padding: 30px 10px;
   color: var(--ink-soft);
 }
+.what {
+  display: none;
+}
 @media print {
+  .what {
+    display: block;
+    margin: 0 0 6px;
+    font-size: 18px;
+    font-weight: 700;
+  }
   .pass {
     width: 80mm;
     padding: 0;

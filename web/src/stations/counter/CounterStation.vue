@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { ElInputNumber, ElOption, ElSelect } from 'element-plus'
+import { ElInputNumber } from 'element-plus'
 import 'element-plus/es/components/input-number/style/css'
-import 'element-plus/es/components/option/style/css'
-import 'element-plus/es/components/select/style/css'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CounterQuestion, Cut, Keeping, Style } from '../../api/types'
@@ -11,7 +9,9 @@ import { useKeys } from '../../words/keys'
 import { clock, day, minutesInWords } from '../../words/time'
 import { useUnits } from '../../words/units'
 import { useBench } from '../bench/bench'
+import CautionList from '../bench/CautionList.vue'
 import ChoiceRow from '../bench/ChoiceRow.vue'
+import FishSelect from '../bench/FishSelect.vue'
 import MeasureField from '../bench/MeasureField.vue'
 import { useCounter } from './counter'
 import ScaleDrawing from './ScaleDrawing.vue'
@@ -22,7 +22,6 @@ const bench = useBench()
 const counter = useCounter()
 const units = useUnits()
 const router = useRouter()
-const letters = ref('')
 
 const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
 const STYLES: { value: Style; words: string }[] = [
@@ -55,24 +54,6 @@ const APPETITES = [
   { value: 'USUAL', words: 'usual' },
   { value: 'HEARTY', words: 'hearty' },
 ]
-
-/** By market name, other common names or the Latin one; those that begin so come first. */
-const fish = computed(() => {
-  const wanted = letters.value.trim().toLowerCase()
-  const all = bench.catalogue?.species ?? []
-  if (!wanted) return all
-  const named = all
-    .map((s) => {
-      const names = [s.marketName, ...s.alsoCalled, s.scientificName].map((n) => n.toLowerCase())
-      const begins = names.some((n) => n.startsWith(wanted))
-      return {
-        s,
-        rank: names[0]!.startsWith(wanted) ? 0 : begins ? 1 : names.some((n) => n.includes(wanted)) ? 2 : 3,
-      }
-    })
-    .filter((n) => n.rank < 3)
-  return named.sort((a, b) => a.rank - b.rank).map((n) => n.s)
-})
 
 const answer = computed(() => counter.answer)
 const grade = computed(() => answer.value?.judgement.grade)
@@ -136,20 +117,7 @@ onMounted(bench.open)
   <main class="counter">
     <section class="side" aria-label="What it is">
       <h1 class="unseen">Counter</h1>
-      <ElSelect
-        class="fish"
-        :model-value="bench.on.species"
-        filterable
-        :filter-method="(typed: string) => (letters = typed)"
-        aria-label="Which fish"
-        no-match-text="No fish by that name"
-        @update:model-value="(species: string) => bench.change({ species })"
-        @visible-change="letters = ''"
-      >
-        <ElOption v-for="s in fish" :key="s.key" :value="s.key" :label="s.marketName">
-          {{ s.marketName }} <small class="also">{{ s.alsoCalled.join(', ') }}</small>
-        </ElOption>
-      </ElSelect>
+      <FishSelect />
       <p class="about" :title="bench.species?.source">
         <i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.firmness }} ·
         {{ bench.species?.bones }} · {{ bench.species?.fatPercent }} % fat
@@ -407,11 +375,7 @@ onMounted(bench.open)
             </label>
           </li>
         </ol>
-        <ul class="cautions">
-          <li v-for="caution in answer.cautions" :key="caution.code" :class="caution.weight.toLowerCase()">
-            {{ caution.text }} <small>{{ caution.source }}</small>
-          </li>
-        </ul>
+        <CautionList :cautions="answer.cautions" with-sources />
         <div class="go">
           <button class="main-action" :disabled="grade === 'REFUSED'" @click="router.push('/bench')">
             {{ grade === 'REFUSED' ? 'Not to the Bench' : 'To the Bench' }} <kbd>Enter</kbd>
@@ -431,23 +395,6 @@ onMounted(bench.open)
 .side {
   padding: 14px 20px 16px;
   border-right: 1px solid var(--rule);
-}
-.fish :deep(.el-select__wrapper) {
-  min-height: 44px;
-  padding: 0 8px;
-  margin-left: -8px;
-  background: transparent;
-  box-shadow: none;
-}
-.fish :deep(.el-select__selected-item),
-.fish :deep(.el-select__input) {
-  font-size: 23px;
-  font-weight: 700;
-  line-height: 1.3;
-  color: var(--ink);
-}
-.also {
-  color: var(--ink-soft);
 }
 .about {
   margin: 0 0 8px;
@@ -581,10 +528,6 @@ onMounted(bench.open)
   padding: 0 4px;
   color: var(--ink-soft);
 }
-.cautions small {
-  display: block;
-  color: var(--ink-soft);
-}
 .slip {
   margin: 4px 0;
   padding: 4px 12px;
@@ -682,21 +625,6 @@ input[type='checkbox'] {
   height: 18px;
   flex: none;
   accent-color: var(--kelp);
-}
-.cautions {
-  margin: 10px 0;
-  padding: 0;
-  list-style: none;
-  font-size: 13px;
-  line-height: 1.25;
-}
-.cautions li {
-  margin-bottom: 5px;
-  padding-left: 9px;
-  border-left: 3px solid var(--rule);
-}
-.cautions .warn {
-  border-color: var(--ember);
 }
 .wrong {
   margin: 4px 0 0;

@@ -3,30 +3,22 @@ package olla.journeys;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** At the Counter: a whole fish bought by weight goes to the Bench; one is refused; a slip of units is caught. */
 class CounterJourneyTest {
 
-    private static Kitchen kitchen;
+    @RegisterExtension
+    static final Evening EVENING = new Evening("counter", "start");
+
     private static Screen screen;
 
     @BeforeAll
-    static void open() throws Exception {
-        kitchen = new Kitchen("counter");
-        kitchen.olla("start");
-        screen = new Screen(kitchen.address());
-    }
-
-    @AfterAll
-    static void close() {
-        if (screen != null) {
-            screen.close();
-        }
-        kitchen.close();
+    static void open() {
+        screen = EVENING.screen();
     }
 
     @BeforeEach

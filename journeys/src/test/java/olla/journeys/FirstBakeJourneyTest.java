@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.openqa.selenium.Keys;
 
 /** From a fish on the Bench to a line in the log, over a killed application and a killed database. */
@@ -14,22 +14,16 @@ class FirstBakeJourneyTest {
 
     private static final String CHECK_FROM = ".slip .check dd";
 
+    @RegisterExtension
+    static final Evening EVENING = new Evening("first-bake", "demo");
+
     private static Kitchen kitchen;
     private static Screen screen;
 
     @BeforeAll
-    static void open() throws Exception {
-        kitchen = new Kitchen("first-bake");
-        kitchen.olla("demo");
-        screen = new Screen(kitchen.address());
-    }
-
-    @AfterAll
-    static void close() {
-        if (screen != null) {
-            screen.close();
-        }
-        kitchen.close();
+    static void open() {
+        kitchen = EVENING.kitchen();
+        screen = EVENING.screen();
     }
 
     @Test

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.results.Rule;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.Keys;
@@ -21,22 +21,16 @@ class StationsTest {
     /** Where the README's pictures go when {@code -Dolla.pictures} is given; otherwise they are left in target. */
     private static final Path PICTURES = Path.of(System.getProperty("olla.pictures", "target/pictures"));
 
+    @RegisterExtension
+    static final Evening EVENING = new Evening("stations", "demo");
+
     private static Kitchen kitchen;
     private static Screen screen;
 
     @BeforeAll
-    static void open() throws Exception {
-        kitchen = new Kitchen("stations");
-        kitchen.olla("demo");
-        screen = new Screen(kitchen.address());
-    }
-
-    @AfterAll
-    static void close() {
-        if (screen != null) {
-            screen.close();
-        }
-        kitchen.close();
+    static void open() {
+        kitchen = EVENING.kitchen();
+        screen = EVENING.screen();
     }
 
     @Order(1)
@@ -139,7 +133,10 @@ class StationsTest {
         assertThat(screen.shows(".cut")).isFalse();
         assertThat(screen.shows("header")).isFalse();
         assertThat(screen.shows(".main-action")).isFalse();
-        assertThat(screen.text(".slip")).containsIgnoringCase("check from").contains("230°");
+        assertThat(screen.text(".slip"))
+                .startsWith("Zander portion, tray, 26 mm")
+                .containsIgnoringCase("check from")
+                .contains("230°");
         screen.picture(Path.of("target/pictures/ticket-print.png"));
         screen.medium("screen");
     }

@@ -13,6 +13,7 @@ import olla.core.units.RefusedInput;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -47,8 +48,9 @@ class Problems extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, conflict.getMessage());
     }
 
-    @ExceptionHandler
-    ProblemDetail changedMeanwhile(OptimisticLockingFailureException meanwhile) {
+    /** Two at once: a changed row, or the same new row twice. */
+    @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
+    ProblemDetail changedMeanwhile() {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONFLICT, "Somebody else changed this bake just now. Look again, then repeat.");
     }

@@ -8,8 +8,12 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import olla.core.doneness.Doneness;
 import olla.core.fish.Cut;
 import olla.core.oven.OvenKind;
@@ -100,6 +104,23 @@ class BakeStoreTest {
         BakeView first = bakes.putIn(putIn(id));
         BakeView second = bakes.putIn(putIn(id));
         assertThat(second.startedAt()).isEqualTo(first.startedAt());
+        assertThat(bakes.running()).filteredOn(b -> b.id().equals(id)).hasSize(1);
+        bakes.forget(id);
+    }
+
+    @Test
+    void aTapRepeatedAtTheSameMomentIsOneFish() throws Exception {
+        UUID id = UUID.randomUUID();
+        ExecutorService hands = Executors.newFixedThreadPool(4);
+        List<Future<ResponseEntity<String>>> taps = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            taps.add(hands.submit(() -> http.postForEntity("/api/bakes", putIn(id), String.class)));
+        }
+        for (Future<ResponseEntity<String>> tap : taps) {
+            // Whoever comes second finds it there, or is told so and looks again; nobody gets a fault.
+            assertThat(tap.get().getStatusCode().value()).isIn(201, 409);
+        }
+        hands.shutdown();
         assertThat(bakes.running()).filteredOn(b -> b.id().equals(id)).hasSize(1);
         bakes.forget(id);
     }

@@ -1,0 +1,48 @@
+package olla.journeys;
+
+import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+
+/** A kitchen that runs and a screen that shows it, for as long as a test class lasts. */
+final class Evening implements BeforeAllCallback, AfterAllCallback {
+
+    private final String name;
+    private final String command;
+    private Kitchen kitchen;
+    private Screen screen;
+
+    /**
+     * @param name of the kitchen's folder
+     * @param command how it is started: {@code demo} or {@code start}
+     */
+    Evening(String name, String command) {
+        this.name = name;
+        this.command = command;
+    }
+
+    @Override
+    public void beforeAll(ExtensionContext context) throws Exception {
+        kitchen = new Kitchen(name);
+        kitchen.olla(command);
+        screen = new Screen(kitchen.address());
+    }
+
+    @Override
+    public void afterAll(ExtensionContext context) {
+        if (screen != null) {
+            screen.close();
+        }
+        if (kitchen != null) {
+            kitchen.close();
+        }
+    }
+
+    Kitchen kitchen() {
+        return kitchen;
+    }
+
+    Screen screen() {
+        return screen;
+    }
+}
