@@ -73,6 +73,10 @@ public final class Material {
     public static Material of(DoubleUnaryOperator conductivityWmK, DoubleUnaryOperator enthalpyJm3) {
         double lowest = enthalpyJm3.applyAsDouble(COLDEST_C);
         double highest = enthalpyJm3.applyAsDouble(HOTTEST_C);
+        if (!(highest > lowest)) {
+            throw new IllegalArgumentException(
+                    "Enthalpy does not rise from " + COLDEST_C + " to " + HOTTEST_C + " °C.");
+        }
         double step = (highest - lowest) / (ENTRIES - 1);
         double[] temperature = new double[ENTRIES];
         double[] resistivity = new double[ENTRIES];
