@@ -109,7 +109,7 @@ const poorly = computed(() => {
   return own
 })
 
-useKeys({ Enter: () => router.push('/bench'), z: bench.undo })
+useKeys({ Enter: () => (grade.value === 'REFUSED' ? undefined : router.push('/bench')), z: bench.undo })
 onMounted(bench.open)
 </script>
 

@@ -4,6 +4,9 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.springframework.test.context.DynamicPropertyRegistry;
@@ -38,6 +41,12 @@ public final class TestDatabase {
 
     /** Connection settings for a schema, made anew by the driver and Flyway. */
     public Map<String, String> connection(String schema) {
+        try (Connection sql =
+                DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/", "olla", password())) {
+            sql.createStatement().execute("drop database if exists olla_" + schema);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
         return Map.of(
                 "spring.datasource.url",
                 "jdbc:mariadb://127.0.0.1:" + port + "/olla_" + schema + "?createDatabaseIfNotExist=true",

@@ -1,11 +1,14 @@
 package olla.server.web;
 
+import com.fasterxml.jackson.core.StreamReadConstraints;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
 import org.springframework.stereotype.Component;
@@ -36,6 +39,15 @@ class Pages implements WebMvcConfigurer {
                         CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
     }
 
+    /** A body that does not say how long it is gets no further than this either. */
+    @Bean
+    Jackson2ObjectMapperBuilderCustomizer shortDocuments() {
+        return builder -> builder.postConfigurer(json -> json.getFactory()
+                .setStreamReadConstraints(StreamReadConstraints.builder()
+                        .maxDocumentLength(MOST_BYTES)
+                        .build()));
+    }
+
     /** Headers that keep foreign code out, and an end to oversized bodies. */
     @Component
     static class Guard extends OncePerRequestFilter {
@@ -47,8 +59,7 @@ class Pages implements WebMvcConfigurer {
                     "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'");
             response.setHeader("X-Content-Type-Options", "nosniff");
             response.setHeader("Referrer-Policy", "no-referrer");
-            boolean unsized = request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") != null;
-            if (unsized || request.getContentLengthLong() > MOST_BYTES) {
+            if (request.getContentLengthLong() > MOST_BYTES) {
                 response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
                 return;
             }

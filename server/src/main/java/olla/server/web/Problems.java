@@ -1,6 +1,7 @@
 package olla.server.web;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import com.fasterxml.jackson.databind.exc.MismatchedInputException;
@@ -81,6 +82,9 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static Refusal refusal(Throwable cause) {
+        if (cause instanceof StreamConstraintsException) {
+            return new Refusal("", "This is longer or deeper than any question is.");
+        }
         if (cause instanceof UnrecognizedPropertyException unknown) {
             return new Refusal(path(unknown), "There is no field “" + unknown.getPropertyName() + "” here.");
         }

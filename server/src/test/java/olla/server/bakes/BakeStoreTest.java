@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -170,9 +171,12 @@ class BakeStoreTest {
                 .isEqualTo(HttpStatus.BAD_REQUEST);
         assertThat(http.getForEntity("/api/bakes?which=SOME", String.class).getStatusCode())
                 .isEqualTo(HttpStatus.BAD_REQUEST);
-        assertThat(http.postForEntity("/api/estimates", "x".repeat(70_000), String.class)
-                        .getStatusCode())
+        String endless = "x".repeat(70_000);
+        assertThat(http.postForEntity("/api/estimates", endless, String.class).getStatusCode())
                 .isEqualTo(HttpStatus.PAYLOAD_TOO_LARGE);
+        // A map is sent in chunks, without its length.
+        ResponseEntity<String> chunked = http.postForEntity("/api/estimates", Map.of("piece", endless), String.class);
+        assertThat(chunked.getStatusCode()).isEqualTo(HttpStatus.BAD_REQUEST);
     }
 
     @Test
