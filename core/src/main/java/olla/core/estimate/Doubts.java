@@ -43,12 +43,20 @@ final class Doubts {
         };
         consider(
                 About.THICKNESS,
-                String.format(Locale.ROOT, "thickness %s, ±%.1f mm", how, thick),
+                say("thickness %s, ±%.1f mm", how, thick),
                 Unknowns.NONE.thickness(1 + thick / piece.thicknessMm()),
                 likelyMin);
-        consider(About.OVEN, "oven never checked, ±10°", Unknowns.NONE.oven(-Oven.UNCHECKED_DOUBT_C), likelyMin);
+        consider(
+                About.OVEN,
+                say("oven never checked, ±%.0f°", Oven.UNCHECKED_DOUBT_C),
+                Unknowns.NONE.oven(-Oven.UNCHECKED_DOUBT_C),
+                likelyMin);
         consider(About.FILM, "how the air moves", Unknowns.NONE.film(Math.exp(-Oven.FILM_DOUBT)), likelyMin);
-        consider(About.START, "how cold it goes in, ±3°", Unknowns.NONE.start(-Unknowns.START_DOUBT_C), likelyMin);
+        consider(
+                About.START,
+                say("how cold it goes in, ±%.0f°", Unknowns.START_DOUBT_C),
+                Unknowns.NONE.start(-Unknowns.START_DOUBT_C),
+                likelyMin);
         consider(
                 About.CONTACT,
                 "how well it lies on the tray",
@@ -59,6 +67,10 @@ final class Doubts {
                     About.WETNESS, "how wet its face is", Unknowns.NONE.wetness(1 + Unknowns.WETNESS_DOUBT), likelyMin);
         }
         found.sort(Comparator.comparingDouble(Doubt::minutes).reversed());
+    }
+
+    private static String say(String words, Object... values) {
+        return String.format(Locale.ROOT, words, values);
     }
 
     private void consider(About about, String what, Unknowns unknowns, double likelyMin) {

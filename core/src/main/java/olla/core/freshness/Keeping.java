@@ -16,9 +16,6 @@ public enum Keeping {
     /** Frozen oily fish keeps its quality this many days. */
     public static final int OILY_FROZEN_DAYS = 75;
 
-    /** Perishable food in the warm, altogether, hours (published: USDA FSIS two-hour rule, from memory). */
-    public static final int WARM_HOURS = 2;
-
     private final String words;
     private final int hours;
 
@@ -27,9 +24,9 @@ public enum Keeping {
         this.hours = hours;
     }
 
-    /** How it is kept, in words. */
-    public String words() {
-        return words;
+    /** What to say of a fish kept so, once its time is up and before. */
+    public String advice(boolean past) {
+        return past ? "Past its time. Leave it." : "Kept " + words + ".";
     }
 
     /** Hours from the purchase until it should be eaten. */

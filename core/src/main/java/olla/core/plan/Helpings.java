@@ -11,6 +11,12 @@ import olla.core.units.Refusals;
  */
 public final class Helpings {
 
+    /* Skin, pin bones and trimmings of a boned piece are about a twentieth of it (common practice, no source). */
+    private static final double BONED_EDIBLE_SHARE = 0.95;
+
+    /* A tenth of a piece less on the plate is not noticed; a whole fish more would be (common practice, no source). */
+    private static final double NOT_NOTICED = 0.1;
+
     private Helpings() {}
 
     /** How hungry. */
@@ -41,19 +47,18 @@ public final class Helpings {
 
     /** Pieces to buy where each weighs {@code pieceG}; at least one. */
     public static int pieces(int guests, Appetite appetite, Cut cut, double pieceG) {
-        // A tenth less on the plate is not noticed; a whole fish more would be.
-        return Math.max(1, (int) Math.ceil(toBuyG(guests, appetite, cut) / pieceG - 0.1));
+        return Math.max(1, (int) Math.ceil(toBuyG(guests, appetite, cut) / pieceG - NOT_NOTICED));
     }
 
-    /** Guests fed by what was bought. */
-    public static int feeds(double boughtG, Appetite appetite, Cut cut) {
-        return (int) Math.floor(boughtG / appetite.grams(cut) + 0.1);
+    /** Guests fed by what was bought, as a fraction. */
+    public static double feeds(double boughtG, Appetite appetite, Cut cut) {
+        return boughtG / appetite.grams(cut);
     }
 
     /** Share of a cut that is eaten, 0 to 1. */
     public static double edibleShare(Species species, Cut cut) {
         if (cut != Cut.WHOLE) {
-            return 0.95;
+            return BONED_EDIBLE_SHARE;
         }
         return switch (species.shape()) {
             case DEEP -> 0.40;

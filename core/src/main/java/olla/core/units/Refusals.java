@@ -58,11 +58,6 @@ public final class Refusals {
         }
     }
 
-    /** True where nothing was found wrong so far. */
-    public boolean none() {
-        return found.isEmpty();
-    }
-
     /** @throws RefusedInput where anything was found wrong */
     public void throwIfAny() {
         if (!found.isEmpty()) {

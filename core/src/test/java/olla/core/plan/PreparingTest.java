@@ -86,7 +86,7 @@ class PreparingTest {
         assertThat(Helpings.toBuyG(4, Appetite.USUAL, Cut.PORTION)).isEqualTo(640);
         assertThat(Helpings.pieces(4, Appetite.USUAL, Cut.PORTION, 165)).isEqualTo(4);
         assertThat(Helpings.pieces(2, Appetite.USUAL, Cut.WHOLE, 900)).isEqualTo(1);
-        assertThat(Helpings.feeds(900, Appetite.USUAL, Cut.WHOLE)).isEqualTo(2);
+        assertThat(Helpings.feeds(900, Appetite.USUAL, Cut.WHOLE)).isEqualTo(2.0);
         assertThatThrownBy(() -> Helpings.toBuyG(0, Appetite.USUAL, Cut.SIDE)).isInstanceOf(RefusedInput.class);
     }
 

@@ -163,7 +163,7 @@ class CounterController {
     private static HelpingsAnswer helpings(Piece piece, CounterRequest request) {
         Appetite appetite = request.appetite() == null ? Appetite.USUAL : request.appetite();
         double edible = piece.massG() * Helpings.edibleShare(piece.species(), piece.cut());
-        double feeds = piece.massG() / appetite.grams(piece.cut());
+        double feeds = Helpings.feeds(piece.massG(), appetite, piece.cut());
         if (request.guests() == null) {
             return new HelpingsAnswer(null, null, feeds, edible);
         }
@@ -182,7 +182,7 @@ class CounterController {
         boolean oily = piece.species().group() == Group.OILY;
         Instant useBy = kept.boughtAt().plus(Duration.ofHours(how.hours(oily)));
         boolean past = useBy.isBefore(clock.instant());
-        return new KeepingAnswer(useBy, past, past ? "Past its time. Leave it." : "Kept " + how.words() + ".");
+        return new KeepingAnswer(useBy, past, how.advice(past));
     }
 
     private static EvennessAnswer evenness(Question question, double thinMm) {
