@@ -13,6 +13,9 @@ public enum Doneness {
     /** 63 °C / 145 °F for 15 s (published: FDA Food Code 3-401.11; USDA FSIS chart; from memory). */
     public static final double OFFICIAL_MINIMUM_C = 63;
 
+    /** What a stuffing of shellfish, egg or bread must reach itself, °C / 165 °F (published: FDA Food Code 3-401.11, from memory). */
+    public static final double STUFFING_C = 74;
+
     private final double peakC;
     private final String words;
 

@@ -2,22 +2,44 @@ package olla.core.dress;
 
 import olla.core.fish.Composition;
 
-/** Bare or oiled on a greased tray: the upper faces meet the oven and lose water to it. */
-public record OpenTray() implements Dress {
+/**
+ * Open on a greased tray: the upper faces meet the oven and lose water to it.
+ *
+ * @param finish what is on its face
+ * @param underlay what it lies on
+ */
+public record OpenTray(Finish finish, Underlay underlay) implements Dress {
 
     /** Emissivity of moist flesh (about 0.9, from memory). */
     public static final double EMISSIVITY = 0.9;
 
-    /* Wetness of a bare face as a share of a free water surface: high for lean flesh, low where oil lies on it.
-     * The span 0.15 to 0.35 is from memory; the straight line between them is ours. */
-    private static final double LEAN_WETNESS = 0.22;
+    /* From lean to oily flesh a bare face loses less; the straight line between the two is ours. */
     private static final double OILY_WETNESS = 0.15;
     private static final double OILY_FAT = 0.12;
 
-    /** How wet the bare face of such flesh is, 0 (dry) to 1 (a water surface). */
-    public static double wetness(Composition composition) {
+    /* A pan sauce lies this thick under the fish, mm (common practice, no source). */
+    private static final double SAUCE_UNDER_MM = 1;
+
+    /** Bare, on nothing but the tray. */
+    public OpenTray() {
+        this(Finish.BARE, Underlay.NONE);
+    }
+
+    @Override
+    public double wetness(Composition composition) {
         double oiliness = Math.min(1, composition.fat() / OILY_FAT);
-        return LEAN_WETNESS + oiliness * (OILY_WETNESS - LEAN_WETNESS);
+        return Math.min(finish.wetness(), Finish.BARE.wetness() + oiliness * (OILY_WETNESS - Finish.BARE.wetness()));
+    }
+
+    /** A sauce gets under the fish as a film; slices lift it. */
+    @Override
+    public double liftMm() {
+        return underlay == Underlay.PAN_SAUCE ? SAUCE_UNDER_MM : underlay.depthMm();
+    }
+
+    @Override
+    public Style style() {
+        return Style.OPEN_TRAY;
     }
 
     @Override

@@ -1,11 +1,32 @@
 package olla.core.dress;
 
+import java.util.List;
+import olla.core.fish.Piece;
+import olla.core.units.Refusals;
+
 /**
- * A closed parcel: a sheet, a gap of air that fills with steam, and the fish on the sheet on the tray.
+ * A closed parcel: a sheet, a gap of air that fills with steam, and the fish on the sheet, perhaps on a bed of
+ * vegetables.
  *
  * @param sheet what it is folded from
+ * @param fold how it is folded
+ * @param bed vegetables under the fish, at most 4
+ * @param bedMm how deep they lie, 0 to 40 mm
+ * @param splashMl wine, cider or stock poured in, 0 to 100 ml
+ * @param acid true where citrus, wine, vinegar or tomato is inside
  */
-public record Parcel(Sheet sheet) implements Dress {
+public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, double splashMl, boolean acid)
+        implements Dress {
+
+    /** How a sheet is closed. */
+    public enum Fold {
+        /** A heart folded in half, crimped from the round end to a final twist. */
+        HEART,
+        /** A rectangle folded in half, crimped on three sides. */
+        RECTANGLE,
+        /** The two long sides brought together above the fish and rolled down, the ends turned up. */
+        SEAM_UP
+    }
 
     /** Conductance of the cold gap between sheet and fish, W/m²K: some 2 mm of air (from memory). */
     public static final double COLD_GAP_W_M2K = 15;
@@ -16,6 +37,72 @@ public record Parcel(Sheet sheet) implements Dress {
      * pressure at the fish's face.
      */
     public static final double STEAM_GAP_W_M2K = 300;
+
+    /* Paper for a crimp along an edge; foil for a seam rolled twice, mm (common practice, no source). */
+    private static final double CRIMP_MM = 40;
+    private static final double SEAM_MM = 50;
+
+    /* A sheet is torn off to the next so many mm. */
+    private static final double TORN_TO_MM = 10;
+
+    private static final int MOST_VEGETABLES = 4;
+
+    /** @throws olla.core.units.RefusedInput where no parcel is made so */
+    public Parcel {
+        bed = List.copyOf(bed);
+        Refusals refusals = new Refusals()
+                .range("bedMm", "A bed in a parcel", bedMm, 0, 40, "mm")
+                .range("splashMl", "A splash", splashMl, 0, 100, "ml");
+        if (bed.size() > MOST_VEGETABLES) {
+            refusals.add("vegetables", "A parcel holds at most " + MOST_VEGETABLES + " kinds of vegetable.");
+        }
+        refusals.throwIfAny();
+    }
+
+    /** A plain parcel: paper in a heart, foil with its seam up, nothing but the fish inside. */
+    public Parcel(Sheet sheet) {
+        this(sheet, sheet == Sheet.PARCHMENT ? Fold.HEART : Fold.SEAM_UP, List.of(), 0, 0, false);
+    }
+
+    /** How deep the bed is that is really there, mm. */
+    public double bedDepthMm() {
+        return bed.isEmpty() ? 0 : bedMm;
+    }
+
+    /**
+     * What to cut for one piece.
+     *
+     * @return the sheet laid flat, before it is folded
+     */
+    public SheetSize sheetSize(Piece piece) {
+        double high = piece.heightMm() + bedDepthMm();
+        double across = piece.acrossMm();
+        double along = piece.lengthMm();
+        int layers = sheet == Sheet.FOIL ? 2 : 1;
+        return switch (fold) {
+            case RECTANGLE ->
+                new SheetSize(torn(2 * (across + high + CRIMP_MM)), torn(along + high + 2 * CRIMP_MM), layers);
+            // A heart loses its corners, so the same fish needs a sheet a fifth longer.
+            case HEART ->
+                new SheetSize(torn(2 * (across + high + CRIMP_MM)), torn(1.2 * along + high + 2 * CRIMP_MM), layers);
+            case SEAM_UP ->
+                new SheetSize(torn(2 * across + 2 * high + 2 * SEAM_MM), torn(along + 2 * high + 2 * SEAM_MM), layers);
+        };
+    }
+
+    private static double torn(double mm) {
+        return Math.ceil(mm / TORN_TO_MM) * TORN_TO_MM;
+    }
+
+    @Override
+    public double liftMm() {
+        return bedDepthMm();
+    }
+
+    @Override
+    public Style style() {
+        return sheet == Sheet.PARCHMENT ? Style.PARCHMENT : Style.FOIL;
+    }
 
     @Override
     public double usualRestMinutes() {

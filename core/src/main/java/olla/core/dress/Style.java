@@ -11,7 +11,8 @@ public enum Style {
     TOPPING,
     PARCHMENT,
     FOIL,
-    SALT_CRUST;
+    SALT_CRUST,
+    TRAY_BAKE;
 
     /** How well a fish suits. */
     public enum Fit {
@@ -53,6 +54,10 @@ public enum Style {
                                 ? care("It breaks when lifted: serve it in its parcel.")
                                 : well("It holds its shape in the steam.");
             case SALT_CRUST -> salt(species, cut);
+            case TRAY_BAKE ->
+                cut == Cut.WHOLE
+                        ? care("Its underside steams on the vegetables while the top browns; fillets are easier.")
+                        : well("The base is hot and wet when it comes, so it cooks from both sides.");
         };
     }
 

@@ -1,19 +1,26 @@
 package olla.core.estimate;
 
+import java.util.HashMap;
+import java.util.Map;
+import olla.core.dress.Breaded;
 import olla.core.dress.Dress;
 import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
 import olla.core.fish.Cut;
+import olla.core.fish.Filling;
 import olla.core.fish.Piece;
+import olla.core.fish.Species;
 import olla.core.heat.Face;
 import olla.core.heat.Material;
 import olla.core.heat.Outline;
-import olla.core.heat.Section;
 import olla.core.heat.SectionBuilder;
 import olla.core.heat.SectionSolver;
 import olla.core.heat.SectionState;
 import olla.core.heat.Surroundings;
 import olla.core.oven.Oven;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Stage;
 
 /** One piece in its dress in one oven, put into the solver's terms. */
 final class BakeModel {
@@ -50,6 +57,13 @@ final class BakeModel {
     /* Vapour in a vented oven with fish in it, about a dew point of 20 °C (from memory). */
     private static final double OVEN_VAPOUR_PA = 2300;
 
+    /* Shares of a free water surface: crumb and salt that dry, vegetables, a sauce (from memory). */
+    private static final double COAT_WETNESS = 0.15;
+    private static final double SALT_WETNESS = 0.05;
+    private static final double BED_WETNESS = 0.2;
+    private static final double SAUCE_WETNESS = 0.8;
+    private static final double EMISSIVITY = 0.9;
+
     /* Shorter than this the ends of a piece count, and the solve goes in slices, mm. */
     private static final double SLICED_BELOW_MM = 80;
     private static final int SLICES = 4;
@@ -58,85 +72,167 @@ final class BakeModel {
     private final Dress dress;
     private final Oven oven;
     private final Unknowns unknowns;
-    private final Outline outline;
-    private final Section section;
-    private final SectionSolver solver;
+    private final Layers layers;
+    private final int slices;
+    private final double[] startC = new double[Stack.MATERIALS];
+    private final Map<Stack, SectionSolver> solvers = new HashMap<>();
 
     BakeModel(Piece piece, Dress dress, Oven oven, Unknowns unknowns, Fineness fineness) {
         this.piece = piece;
         this.dress = dress;
         this.oven = oven;
         this.unknowns = unknowns;
-        this.outline = outline(piece, unknowns.thicknessFactor());
-        this.section = new SectionBuilder(
-                        outline,
-                        fineness.stepM(outline.height()),
-                        TRAY_M,
-                        Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor(),
-                        piece.lengthMm() / 1000,
-                        piece.lengthMm() < SLICED_BELOW_MM ? SLICES : 1)
-                .build();
-        this.solver = new SectionSolver(section, Flesh.material(piece.species()), TRAY);
+        Outline lying = outline(piece, unknowns.thicknessFactor());
+        this.layers = new Layers(piece, dress, lying, fineness.stepM(lying.height()), unknowns);
+        boolean wrapped = dress instanceof SaltCrust || dress instanceof Breaded;
+        this.slices = piece.lengthMm() < SLICED_BELOW_MM && !wrapped ? SLICES : 1;
+        for (int m = 0; m < startC.length; m++) {
+            startC[m] = layers.startC(m);
+        }
+        startC[Stack.FLESH] = piece.startTempC() + unknowns.startShiftC();
+        startC[Stack.TRAY] = ROOM_C;
     }
 
     private static Outline outline(Piece piece, double thicknessFactor) {
-        double height = piece.thicknessMm() / 1000 * thicknessFactor;
-        double halfWidth = piece.widthMm() / 2000;
-        if (piece.cut() == Cut.WHOLE) {
+        double height = piece.heightMm() / 1000 * thicknessFactor;
+        double halfWidth = piece.acrossMm() / 2000;
+        if (piece.cut().round()) {
             return new Outline.Ellipse(halfWidth, height);
         }
         // A fillet is a lens, a portion a block with soft shoulders.
-        double shoulder = piece.cut() == Cut.PORTION ? 0.45 : 0.75;
+        double shoulder = piece.cut() == Cut.FILLET || piece.cut() == Cut.SIDE ? 0.75 : 0.45;
         double top = Math.min(shoulder * height, 0.9 * halfWidth);
         return new Outline.RoundedRectangle(halfWidth, height, top, Math.min(0.1 * height, halfWidth / 4));
     }
 
+    /** The flesh as it lies. */
     Outline outline() {
-        return outline;
+        return layers.flesh();
     }
 
-    Section section() {
-        return section;
+    Layers layers() {
+        return layers;
     }
 
-    SectionSolver solver() {
-        return solver;
+    Species species() {
+        return piece.species();
     }
 
-    /** The piece as it goes in, on a tray at room temperature. */
-    SectionState start() {
-        return solver.start(piece.startTempC() + unknowns.startShiftC(), ROOM_C);
+    /** Whether its top meets the oven's air, and so colours. */
+    boolean browns() {
+        return !(dress instanceof Parcel) && !(dress instanceof SaltCrust);
     }
 
-    /** What the faces meet in the oven with its dial at {@code dialC}. */
-    Surroundings baking(double dialC) {
-        double air = dialC + oven.offsetC() + unknowns.ovenShiftC();
+    boolean stuffed() {
+        return piece.filling() == Filling.STUFFING;
+    }
+
+    double startC() {
+        return startC[Stack.FLESH];
+    }
+
+    /** The solver for what is on the tray. */
+    SectionSolver solver(Stack stack) {
+        return solvers.computeIfAbsent(stack, s -> {
+            SectionBuilder builder = new SectionBuilder(
+                    layers.of(s, Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor()),
+                    TRAY_M,
+                    piece.lengthMm() / 1000,
+                    slices);
+            Material[] materials = new Material[Stack.MATERIALS];
+            for (int m = 2; m < materials.length; m++) {
+                materials[m] = layers.outline(m) == null ? TRAY : layers.material(m);
+            }
+            materials[Stack.FLESH] = Flesh.material(piece.species());
+            materials[Stack.TRAY] = TRAY;
+            return new SectionSolver(builder.build(), materials);
+        });
+    }
+
+    /** The stack as it goes in, on a tray at room temperature. */
+    SectionState start(Stack stack) {
+        return solver(stack).start(startC);
+    }
+
+    /** The same dish with something more on it. */
+    SectionState change(Stack from, SectionState state, Stack to) {
+        return solver(to).takeOver(solver(from), state, startC, 0);
+    }
+
+    /** The same dish with the piece turned over. */
+    SectionState turn(Stack stack, SectionState state) {
+        double about = 2 * outline().base() + outline().height();
+        return solver(stack).takeOver(solver(stack), state, startC, about);
+    }
+
+    /** Whether the oven cools while the fish is in. */
+    boolean falls() {
+        return oven.kind().falls();
+    }
+
+    /**
+     * What the faces meet in the oven with its dial at {@code dialC}.
+     *
+     * @param minutes since the door was shut; only an oven that falls cares
+     */
+    Surroundings baking(double dialC, double minutes) {
+        OvenKind kind = oven.kind();
+        double set = dialC + oven.offsetC() + unknowns.ovenShiftC();
+        double air = ROOM_C + (set - ROOM_C) * kind.left(minutes);
         double film = oven.filmWm2K() * unknowns.filmFactor();
-        return new Surroundings(
-                dressed(film, air, OVEN_VAPOUR_PA), new Face.Exposed(film, air, air, TRAY_EMISSIVITY, 0, 0));
+        double under = air + kind.underAboveAirC();
+        return faces(
+                new Air(film, air, air + kind.wallsAboveAirC(), OVEN_VAPOUR_PA, 0),
+                new Face.Exposed(film + kind.underMoreWm2K(), under, under, TRAY_EMISSIVITY, 0, 0));
+    }
+
+    /** What the faces meet under the grill. */
+    Surroundings grilling() {
+        double film = oven.filmWm2K() * unknowns.filmFactor();
+        double air = Stage.Grill.AIR_C;
+        return faces(
+                new Air(film, air, air, OVEN_VAPOUR_PA, Stage.Grill.FLUX_W_M2),
+                new Face.Exposed(film, air, air, TRAY_EMISSIVITY, 0, 0));
     }
 
     /** What the faces meet on the board. */
     Surroundings resting() {
-        return new Surroundings(
-                dressed(ROOM_FILM, ROOM_C, ROOM_VAPOUR_PA), new Face.Exposed(BOARD_FILM, ROOM_C, ROOM_C, 0, 0, 0));
+        return faces(
+                new Air(ROOM_FILM, ROOM_C, ROOM_C, ROOM_VAPOUR_PA, 0),
+                new Face.Exposed(BOARD_FILM, ROOM_C, ROOM_C, 0, 0, 0));
     }
 
-    private Face dressed(double film, double airC, double vapourPa) {
-        if (dress instanceof Parcel parcel) {
-            double emissivity = parcel.sheet().emissivity();
-            return new Face.Covered(
-                    new Face.Exposed(film, airC, airC, emissivity, 0, 0),
-                    Parcel.COLD_GAP_W_M2K,
-                    Parcel.STEAM_GAP_W_M2K);
+    /** The air round a dish: film W/m²K, air and walls °C, vapour Pa, a grill's beam W/m². */
+    private record Air(double film, double airC, double wallC, double vapourPa, double beam) {
+        Face.Exposed on(double emissivity, double wetness) {
+            return new Face.Exposed(film, airC, wallC, emissivity, wetness, vapourPa, beam);
         }
-        double wetness = OpenTray.wetness(piece.species().composition()) * unknowns.wetnessFactor();
-        return new Face.Exposed(film, airC, airC, OpenTray.EMISSIVITY, wetness, vapourPa);
+    }
+
+    private Surroundings faces(Air air, Face under) {
+        Face[] faces = new Face[Stack.MATERIALS];
+        faces[Stack.TRAY] = under;
+        if (dress instanceof Parcel parcel) {
+            Face sheet = new Face.Covered(
+                    air.on(parcel.sheet().emissivity(), 0), Parcel.COLD_GAP_W_M2K, Parcel.STEAM_GAP_W_M2K);
+            faces[Stack.FLESH] = sheet;
+            faces[Stack.BED] = sheet;
+        } else {
+            faces[Stack.FLESH] = air.on(
+                    OpenTray.EMISSIVITY, dress.wetness(piece.species().composition()) * unknowns.wetnessFactor());
+            faces[Stack.BED] = air.on(EMISSIVITY, BED_WETNESS);
+        }
+        faces[Stack.COAT] = air.on(EMISSIVITY, COAT_WETNESS);
+        faces[Stack.CRUST] = air.on(EMISSIVITY, SALT_WETNESS);
+        faces[Stack.LIQUID] = air.on(EMISSIVITY, SAUCE_WETNESS);
+        // A filling shows only where a sliced piece ends.
+        faces[Stack.FILLING] = faces[Stack.FLESH];
+        return new Surroundings(faces);
     }
 
     /** Water lost so far, g, scaled from the modelled prism to the piece's real mass, which tapers. */
-    double waterLossG(SectionState state) {
-        double modelledKg = section.fleshVolume() * Piece.DENSITY_KG_M3;
+    double waterLossG(Stack stack, SectionState state) {
+        double modelledKg = solver(stack).section().fleshVolume() * Piece.DENSITY_KG_M3;
         return state.driedKg() / modelledKg * piece.massG();
     }
 }

@@ -3,94 +3,147 @@ package olla.core.estimate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import olla.core.heat.SectionSolver;
-import olla.core.heat.SectionState;
-import olla.core.heat.Surroundings;
 import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
-/** Runs a model through a programme, and finds the length of its open stage. */
+/** Runs a model through a programme, and finds the length of its open stages. */
 final class BakeRun {
 
     private static final double SNAPSHOT_S = 30;
-    private static final double REST_STRIDE_S = 30;
 
     /* The solved minute is right to this, minutes: half a second. */
     private static final double MINUTE_ACCURACY = 0.008;
     private static final int MOST_EVALUATIONS = 60;
     private static final double LIKELY_FROM = 0.65;
     private static final double LIKELY_BY = 0.92;
+    private static final double FIRST_TRY_MINUTES = 8;
 
     private final BakeModel model;
-    private final SectionSolver solver;
-    private final Surroundings baking;
-    private final Surroundings resting;
     private final Programme programme;
-    private final List<SectionState> snapshots = new ArrayList<>();
-    private final SectionState scratch;
 
     BakeRun(BakeModel model, Programme programme) {
         this.model = model;
-        this.solver = model.solver();
         this.programme = programme;
-        this.baking = model.baking(programme.bakeTempC());
-        this.resting = model.resting();
-        this.scratch = model.start();
+    }
+
+    /** The programme with an open length; the last bake's where all were given. */
+    private Programme open() {
+        return programme.opened();
+    }
+
+    /** The programme with its open stages at this length; as it is where none was open. */
+    Programme closed(double openMinutes) {
+        return open().closed(openMinutes);
     }
 
     /**
-     * The bake's length for which the coldest point peaks at {@code peakC} by the end of the rest, minutes; empty where
-     * the longest bake does not get there.
+     * The open stages' length for which the coldest point peaks at {@code peakC} by the end of the rest, and a stuffing's
+     * at 74 °C, minutes; 0 where the other stages alone go beyond it; empty where the longest bake does not get there.
      */
     OptionalDouble minutesFor(double peakC) {
-        snapshots.clear();
-        SectionState state = model.start();
-        snapshots.add(state.copy());
-        while (state.coldestC() < peakC) {
-            if (state.seconds() >= Programme.LONGEST_MINUTES * 60) {
+        List<Stage> stages = open().stages();
+        List<Integer> at = new ArrayList<>();
+        for (int i = 0; i < stages.size(); i++) {
+            if (stages.get(i) instanceof Stage.Bake bake && bake.minutes().isEmpty()) {
+                at.add(i);
+            }
+        }
+        Passage before = new Passage(model, programme);
+        before.finish(stages.subList(0, at.get(0)));
+        return at.size() == 1
+                ? oneOpen(
+                        before, (Stage.Bake) stages.get(at.get(0)), stages.subList(at.get(0) + 1, stages.size()), peakC)
+                : severalOpen(before, at.get(0), peakC);
+    }
+
+    /** When the dish comes out for which the coldest point peaks so, minutes; the longest bake where none does. */
+    double outFor(double peakC) {
+        OptionalDouble open = minutesFor(peakC);
+        return open.isEmpty()
+                ? Programme.LONGEST_MINUTES
+                : closed(open.getAsDouble()).bakeMinutes().orElseThrow();
+    }
+
+    private OptionalDouble oneOpen(Passage at, Stage.Bake bake, List<Stage> after, double peakC) {
+        List<Passage> snapshots = new ArrayList<>();
+        double began = at.state().seconds();
+        snapshots.add(at.copy());
+        while (at.marginNow(peakC) < 0) {
+            if (at.state().seconds() >= Programme.LONGEST_MINUTES * 60) {
                 return OptionalDouble.empty();
             }
-            solver.advance(state, baking, SNAPSHOT_S);
-            snapshots.add(state.copy());
+            at.pass(bake, SNAPSHOT_S);
+            snapshots.add(at.copy());
         }
+        UnivariateFunction margin = minutes -> {
+            int snapshot = Math.min(snapshots.size() - 1, (int) (minutes * 60 / SNAPSHOT_S));
+            Passage tried = snapshots.get(snapshot).copy();
+            double left = began + minutes * 60 - tried.state().seconds();
+            if (left > 0) {
+                tried.pass(bake, left);
+            }
+            tried.finish(after);
+            return tried.peakMargin(peakC);
+        };
         // Without any coast the bake ends here; with it, seldom before two thirds of this.
-        double longest = state.seconds() / 60;
-        double shortest = peakAfter(LIKELY_FROM * longest) < peakC ? LIKELY_FROM * longest : 0;
+        double longest = (at.state().seconds() - began) / 60;
+        return solve(margin, LIKELY_FROM * longest, longest);
+    }
+
+    private OptionalDouble severalOpen(Passage before, int first, double peakC) {
+        UnivariateFunction margin = minutes -> {
+            List<Stage> closed = open().closed(minutes).stages();
+            Passage tried = before.copy();
+            tried.finish(closed.subList(first, closed.size()));
+            return tried.peakMargin(peakC);
+        };
+        double most = Programme.LONGEST_MINUTES - before.minutes();
+        double short_ = 0;
+        double longest = FIRST_TRY_MINUTES;
+        while (margin.value(longest) < 0) {
+            short_ = longest;
+            longest *= 1.6;
+            if (longest > most) {
+                return OptionalDouble.empty();
+            }
+        }
+        return solve(margin, short_, longest);
+    }
+
+    private static OptionalDouble solve(UnivariateFunction margin, double likelyFrom, double longest) {
+        double shortest = likelyFrom > 0 && margin.value(likelyFrom) < 0 ? likelyFrom : 0;
+        if (shortest == 0 && margin.value(0) >= 0) {
+            return OptionalDouble.of(0);
+        }
         BracketingNthOrderBrentSolver brent = new BracketingNthOrderBrentSolver(MINUTE_ACCURACY, 5);
-        return OptionalDouble.of(
-                brent.solve(MOST_EVALUATIONS, m -> peakAfter(m) - peakC, shortest, longest, LIKELY_BY * longest));
+        double start = shortest + (longest - shortest) * (LIKELY_BY - LIKELY_FROM) / (1 - LIKELY_FROM);
+        return OptionalDouble.of(brent.solve(MOST_EVALUATIONS, margin, shortest, longest, start));
     }
 
-    private double peakAfter(double minutes) {
-        int snapshot = Math.min(snapshots.size() - 1, (int) (minutes * 60 / SNAPSHOT_S));
-        scratch.set(snapshots.get(snapshot));
-        solver.advance(scratch, baking, minutes * 60 - scratch.seconds());
-        double left = programme.restMinutes() * 60;
-        while (left > 0 && scratch.coldestC() >= scratch.coldestPeakC() - 1) {
-            double stride = Math.min(left, REST_STRIDE_S);
-            solver.advance(scratch, resting, stride);
-            left -= stride;
+    /** Runs a closed programme and keeps what the drawing and the ticket need. */
+    Course run(Programme closed) {
+        Course course = new Course(model, closed);
+        Passage passage = new Passage(model, closed);
+        course.keep(passage);
+        for (Stage stage : closed.stages()) {
+            double until = passage.state().seconds() + Passage.seconds(stage);
+            if (stage instanceof Stage.Rest) {
+                course.pull(passage);
+            }
+            if (Passage.seconds(stage) == 0) {
+                passage.change(stage);
+                course.changed(passage);
+            }
+            while (until - passage.state().seconds() > 1e-6) {
+                double next = Math.min(until, course.nextS(passage.state().seconds()));
+                passage.pass(stage, next - passage.state().seconds());
+                course.keep(passage);
+            }
+            course.stage(stage, passage);
         }
-        return scratch.coldestPeakC();
-    }
-
-    /** Runs the whole programme with a bake of given length and keeps what the drawing and the ticket need. */
-    Course run(double bakeMinutes) {
-        Course course = new Course(model, bakeMinutes, programme.restMinutes());
-        SectionState state = model.start();
-        course.keep(state);
-        follow(course, state, baking, bakeMinutes * 60);
-        course.pull(state);
-        follow(course, state, resting, (bakeMinutes + programme.restMinutes()) * 60);
-        course.end(state);
+        course.end(passage);
         return course;
-    }
-
-    private void follow(Course course, SectionState state, Surroundings around, double untilS) {
-        while (untilS - state.seconds() > 1e-6) {
-            double next = Math.min(untilS, course.nextS(state.seconds()));
-            solver.advance(state, around, next - state.seconds());
-            course.keep(state);
-        }
     }
 }

@@ -12,9 +12,15 @@ public record CheckWindow(double checkFromMin, double likelyMin, double noLaterT
     /* 90th percentile of the normal distribution (exact to five figures). */
     private static final double Z_90 = 1.28155;
 
-    /** A log-normal window about a likely time. */
-    static CheckWindow about(double likelyMin, double logSpread) {
+    /**
+     * A log-normal window about a likely time.
+     *
+     * @param likelyMin of the stages whose length is open, minutes
+     * @param logSpread standard deviation of its logarithm
+     * @param fixedMin what the other stages in the oven take, minutes
+     */
+    static CheckWindow about(double likelyMin, double logSpread, double fixedMin) {
         double factor = Math.exp(Z_90 * logSpread);
-        return new CheckWindow(likelyMin / factor, likelyMin, likelyMin * factor);
+        return new CheckWindow(fixedMin + likelyMin / factor, fixedMin + likelyMin, fixedMin + likelyMin * factor);
     }
 }

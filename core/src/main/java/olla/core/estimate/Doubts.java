@@ -6,7 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import olla.core.dress.Dress;
-import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
 import olla.core.estimate.Doubt.About;
 import olla.core.fish.Piece;
 import olla.core.oven.Oven;
@@ -18,6 +19,8 @@ import olla.core.oven.Programme;
  * only their ratio to a coarse run without doubt counts.
  */
 final class Doubts {
+
+    private static final double LEAST_MINUTES = 0.5;
 
     private final Piece piece;
     private final Dress dress;
@@ -62,9 +65,12 @@ final class Doubts {
                 "how well it lies on the tray",
                 Unknowns.NONE.contact(1 - Unknowns.CONTACT_DOUBT),
                 likelyMin);
-        if (dress instanceof OpenTray) {
+        if (!(dress instanceof Parcel)) {
             consider(
-                    About.WETNESS, "how wet its face is", Unknowns.NONE.wetness(1 + Unknowns.WETNESS_DOUBT), likelyMin);
+                    About.WETNESS,
+                    dress instanceof SaltCrust ? "how damp the salt is" : "how wet its face is",
+                    Unknowns.NONE.wetness(1 + Unknowns.WETNESS_DOUBT),
+                    likelyMin);
         }
         found.sort(Comparator.comparingDouble(Doubt::minutes).reversed());
     }
@@ -75,7 +81,8 @@ final class Doubts {
 
     private void consider(About about, String what, Unknowns unknowns, double likelyMin) {
         double moved = minutes(unknowns).orElse(Programme.LONGEST_MINUTES);
-        double logMove = Math.log(moved / plainMinutes);
+        // Stages of given length may do nearly all of it; then hardly anything is left to be unsure of.
+        double logMove = Math.log(Math.max(moved, LEAST_MINUTES) / Math.max(plainMinutes, LEAST_MINUTES));
         squares += logMove * logMove;
         found.add(new Doubt(about, what, Math.abs(Math.expm1(logMove)) * likelyMin));
     }

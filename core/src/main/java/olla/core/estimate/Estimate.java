@@ -2,6 +2,7 @@ package olla.core.estimate;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import olla.core.fish.Measured;
 import olla.core.fish.Piece;
 import olla.core.safety.Caution;
@@ -11,13 +12,18 @@ import olla.core.units.Dial;
  * The answer on the ticket.
  *
  * @param piece with its missing sides filled in
- * @param bakeMinutes in the oven
+ * @param bakeMinutes in the oven, from when the first thing goes in
+ * @param stages of the programme on the clock
  * @param window when to check; empty where this oven never brings this piece to the target
  * @param pullC coldest point when it leaves the oven, °C
  * @param peakC the warmest the coldest point gets, rest included, °C
  * @param restMinutes out of the oven
  * @param meanAtPullC mean of the flesh when it leaves the oven, °C
  * @param waterLossG water lost to oven and room, g
+ * @param fillingPeakC the warmest the coldest of a filling gets, °C; empty where there is none
+ * @param colour of the top where it shows; empty under a cover
+ * @param goldMin when the top turns gold, minutes; empty where it does not
+ * @param forgotten what comes of leaving a crust shut for longer; empty for every other dress
  * @param lethalityMinutesAt70 at the coldest point, equivalent minutes at 70 °C; information, never permission
  * @param dial the oven on other dials
  * @param trace temperatures over time
@@ -29,12 +35,17 @@ import olla.core.units.Dial;
 public record Estimate(
         Piece piece,
         double bakeMinutes,
+        List<StageSpan> stages,
         Optional<CheckWindow> window,
         double pullC,
         double peakC,
         double restMinutes,
         double meanAtPullC,
         double waterLossG,
+        OptionalDouble fillingPeakC,
+        Optional<Browning.Colour> colour,
+        OptionalDouble goldMin,
+        Optional<Forgotten> forgotten,
         double lethalityMinutesAt70,
         Dial dial,
         Trace trace,
@@ -42,6 +53,14 @@ public record Estimate(
         List<Doubt> doubts,
         List<Caution> cautions,
         List<String> assumptions) {
+
+    /**
+     * A rest that was too long.
+     *
+     * @param minutes how long it was left
+     * @param peakC the warmest the coldest point gets then, °C
+     */
+    public record Forgotten(double minutes, double peakC) {}
 
     /** By how much a ruler at the thickest point would narrow the check window, minutes; 0 where one was used. */
     public double rulerWouldGainMinutes() {

@@ -8,7 +8,13 @@ import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.doneness.Lethality;
 import olla.core.dress.Dress;
+import olla.core.dress.Finish;
 import olla.core.dress.OpenTray;
+import olla.core.dress.SaltCrust;
+import olla.core.dress.Topping;
+import olla.core.dress.Usual;
+import olla.core.estimate.Estimate.Forgotten;
+import olla.core.fish.Filling;
 import olla.core.fish.Measured;
 import olla.core.fish.Piece;
 import olla.core.oven.Oven;
@@ -19,6 +25,8 @@ import olla.core.units.Refusals;
 /** The one way in: what goes in, in which dress, in which oven, to what target; out comes the ticket. */
 public final class Estimator {
 
+    private static final double LEAST_OPEN_MINUTES = 0.5;
+
     private Estimator() {}
 
     /**
@@ -27,38 +35,82 @@ public final class Estimator {
      * @throws olla.core.units.RefusedInput where the open bake cannot reach the target in this oven
      */
     public static Estimate estimate(Piece piece, Dress dress, Oven oven, Programme programme, Doneness target) {
+        Refusals refusals = new Refusals();
+        Usual.check(dress, programme, refusals);
+        refusals.throwIfAny();
         BakeModel model = new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.FINE);
         BakeRun run = new BakeRun(model, programme);
         OptionalDouble solved = run.minutesFor(target.peakC());
-        if (solved.isEmpty() && programme.bakeMinutes().isEmpty()) {
-            new Refusals().add("programme.tempC", neverDone(programme, target)).throwIfAny();
+        if (solved.isEmpty() && programme.open()) {
+            refusals.add("programme.tempC", neverDone(piece, programme, target)).throwIfAny();
         }
-        double bakeMinutes = programme.bakeMinutes().orElseGet(solved::getAsDouble);
-        Course course = run.run(bakeMinutes);
+        Programme closed = programme.open() ? run.closed(solved.getAsDouble()) : programme;
+        Course course = run.run(closed);
         Optional<CheckWindow> window = Optional.empty();
         List<Doubt> doubts = List.of();
         if (solved.isPresent()) {
             Doubts all = new Doubts(piece, dress, oven, programme, target.peakC(), solved.getAsDouble());
-            window = Optional.of(CheckWindow.about(solved.getAsDouble(), all.logSpread()));
+            double out = run.closed(solved.getAsDouble()).bakeMinutes().orElseThrow();
+            window = Optional.of(CheckWindow.about(solved.getAsDouble(), all.logSpread(), out - solved.getAsDouble()));
             doubts = all.found();
         }
         Trace trace = course.trace();
         return new Estimate(
                 piece,
-                bakeMinutes,
+                closed.bakeMinutes().orElseThrow(),
+                course.spans(),
                 window,
                 course.pullC(),
                 course.peakC(),
-                programme.restMinutes(),
+                closed.restMinutes(),
                 course.meanAtPullC(),
                 course.waterLossG(),
+                piece.filling() == Filling.NONE ? OptionalDouble.empty() : OptionalDouble.of(course.fillingPeakC()),
+                model.browns() ? Optional.of(Browning.Colour.of(course.browning())) : Optional.empty(),
+                Double.isNaN(course.goldMinute()) ? OptionalDouble.empty() : OptionalDouble.of(course.goldMinute()),
+                forgotten(dress, closed, course),
                 Lethality.minutesAt70(trace.minute(), trace.coldestC()),
                 oven.kind().dial(programme.bakeTempC()),
                 trace,
                 course.frames(),
                 doubts,
-                Cautions.of(piece, dress, programme, course.peakC()),
+                Cautions.of(piece, dress, closed, course.peakC()),
                 assumptions(piece, dress, programme, target, solved));
+    }
+
+    private static Optional<Forgotten> forgotten(Dress dress, Programme closed, Course course) {
+        if (!(dress instanceof SaltCrust) || closed.restMinutes() >= SaltCrust.FORGOTTEN_MINUTES) {
+            return Optional.empty();
+        }
+        double peak = course.peakIfLeftC(SaltCrust.FORGOTTEN_MINUTES - closed.restMinutes());
+        return Optional.of(new Forgotten(SaltCrust.FORGOTTEN_MINUTES, peak));
+    }
+
+    /**
+     * The usual programme for a dress, with one length to be solved and the grill, where there is one, as long as the top
+     * takes to turn gold.
+     *
+     * @param tempC the dial, °C
+     * @param restMinutes out of the oven, minutes
+     */
+    public static Programme usual(
+            Piece piece, Dress dress, Oven oven, Doneness target, double tempC, double restMinutes) {
+        Programme usual = Usual.programme(dress, tempC, restMinutes);
+        if (!(dress instanceof Topping)) {
+            return usual;
+        }
+        BakeRun run = new BakeRun(
+                new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.COARSE),
+                usual.grilled(Usual.LONGEST_GRILL_MIN));
+        OptionalDouble solved = run.minutesFor(target.peakC());
+        if (!usual.grills() || solved.isEmpty()) {
+            return usual;
+        }
+        Programme closed = run.closed(solved.getAsDouble());
+        double from = closed.bakeMinutes().orElseThrow() - Usual.LONGEST_GRILL_MIN;
+        double gold = run.run(closed).goldMinute();
+        double minutes = Double.isNaN(gold) ? Usual.LONGEST_GRILL_MIN : Math.round(2 * (gold - from)) / 2.0;
+        return usual.grilled(Math.max(Usual.SHORTEST_GRILL_MIN, Math.min(Usual.LONGEST_GRILL_MIN, minutes)));
     }
 
     /**
@@ -70,13 +122,18 @@ public final class Estimator {
     public static double peakOf(
             Piece piece, Dress dress, Oven oven, Programme programme, Unknowns unknowns, double bakeMinutes) {
         BakeModel model = new BakeModel(piece, dress, oven, unknowns, BakeModel.Fineness.FINE);
-        return new BakeRun(model, programme).run(bakeMinutes).peakC();
+        BakeRun run = new BakeRun(model, programme);
+        double fixed = run.closed(1).bakeMinutes().orElseThrow() - 1;
+        return run.run(run.closed(bakeMinutes - fixed)).peakC();
     }
 
-    private static String neverDone(Programme programme, Doneness target) {
+    private static String neverDone(Piece piece, Programme programme, Doneness target) {
         return String.format(
                 Locale.ROOT,
-                "At %s °C the middle does not come to %s °C within %s minutes; set the oven higher.",
+                piece.filling() == Filling.STUFFING
+                        ? "At %s °C the middle does not come to %s °C, and its stuffing to 74, within %s minutes;"
+                                + " set the oven higher."
+                        : "At %s °C the middle does not come to %s °C within %s minutes; set the oven higher.",
                 Refusals.plain(programme.bakeTempC()),
                 Refusals.plain(target.peakC()),
                 Refusals.plain(Programme.LONGEST_MINUTES));
@@ -94,11 +151,13 @@ public final class Estimator {
         }
         said.add("The oven is fully hot and does what its dial says.");
         said.add("Middle of the oven, on a cold sheet-metal tray, one piece or several that do not touch.");
-        if (dress instanceof OpenTray) {
+        if (dress instanceof OpenTray tray && tray.finish() == Finish.BARE) {
             said.add("Bare or lightly oiled; a sauce or glaze would slow it.");
         }
         if (solved.isEmpty()) {
-            said.add(neverDone(programme, target));
+            said.add(neverDone(piece, programme, target));
+        } else if (solved.getAsDouble() < LEAST_OPEN_MINUTES) {
+            said.add("The stages of given length alone do it, or more; shorten them.");
         }
         return List.copyOf(said);
     }

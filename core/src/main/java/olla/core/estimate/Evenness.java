@@ -3,7 +3,6 @@ package olla.core.estimate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.OptionalDouble;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
@@ -153,13 +152,14 @@ public record Evenness(
         }
 
         private double minutes(BakeModel model) {
-            OptionalDouble found = new BakeRun(model, programme).minutesFor(target.peakC());
-            return found.orElse(Programme.LONGEST_MINUTES);
+            return new BakeRun(model, programme).outFor(target.peakC());
         }
 
         double peak(double thicknessMm, double bakeMinutes) {
             BakeModel model = model(piece.cut(), thicknessMm, piece.widthMm());
-            return new BakeRun(model, programme).run(bakeMinutes).peakC();
+            BakeRun run = new BakeRun(model, programme);
+            double fixed = run.closed(1).bakeMinutes().orElseThrow() - 1;
+            return run.run(run.closed(Math.max(0, bakeMinutes - fixed))).peakC();
         }
 
         /* The solver takes any thickness; a piece as it is sold does not, so the change goes in as an unknown. */

@@ -10,7 +10,9 @@ import java.util.List;
  * @param rows places from the bottom up
  * @param halfWidthMm width that the columns span, mm
  * @param heightMm height that the rows span, mm
+ * @param baseMm how far above the tray the rows begin, mm
  * @param outline the half outline as x, y pairs in mm from the middle of the underside to the middle of the top
+ * @param layers what is round it, under it, on it and in it
  * @param minute when each picture was taken
  * @param celsius a picture each: rows x columns temperatures to the nearest degree, row by row from the bottom; places
  *     outside the outline carry the temperature of the nearest place inside
@@ -22,8 +24,29 @@ public record Frames(
         int rows,
         double halfWidthMm,
         double heightMm,
+        double baseMm,
         List<double[]> outline,
+        List<LayerDrawing> layers,
         double[] minute,
         List<int[]> celsius,
         double[] coldestXMm,
-        double[] coldestYMm) {}
+        double[] coldestYMm) {
+
+    /** Kinds of layer. */
+    public enum Kind {
+        COAT,
+        CRUST,
+        BED,
+        LIQUID,
+        FILLING
+    }
+
+    /**
+     * A layer as it is drawn.
+     *
+     * @param kind what it is
+     * @param outline its half outline, as the flesh's
+     * @param fromMinute when it goes on; 0 where it is there from the start
+     */
+    public record LayerDrawing(Kind kind, List<double[]> outline, double fromMinute) {}
+}

@@ -29,9 +29,10 @@ public final class Thawing {
                 frozen, new OpenTray(), Oven.trusted(OvenKind.STILL), Unknowns.NONE, BakeModel.Fineness.COARSE);
         Face air = new Face.Exposed(FRIDGE_FILM, FRIDGE_C, FRIDGE_C, 0.9, 0, 0);
         Surroundings fridge = new Surroundings(air, air);
-        SectionState state = model.start();
+        Stack bare = new Stack(true, false);
+        SectionState state = model.start(bare);
         while (state.coldestC() < SOFT_C && state.seconds() < LONGEST_HOURS * 3600) {
-            model.solver().advance(state, fridge, STRIDE_S);
+            model.solver(bare).advance(state, fridge, STRIDE_S);
         }
         return Math.ceil(state.seconds() / 1800) / 2;
     }

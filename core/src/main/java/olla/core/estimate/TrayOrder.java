@@ -57,11 +57,7 @@ public final class TrayOrder {
                 .map(mm -> {
                     Unknowns thickness = Unknowns.NONE.thickness(mm / piece.thicknessMm());
                     BakeModel model = new BakeModel(piece, dress, oven, thickness, BakeModel.Fineness.FINE);
-                    return new Turn(
-                            mm,
-                            new BakeRun(model, programme)
-                                    .minutesFor(target.peakC())
-                                    .orElse(Programme.LONGEST_MINUTES));
+                    return new Turn(mm, new BakeRun(model, programme).outFor(target.peakC()));
                 })
                 .sorted(Comparator.comparingDouble(Turn::minutes))
                 .toList();

@@ -12,7 +12,13 @@ public enum Cut {
     /** A block cut from the thick of a fillet, of even thickness. */
     PORTION(8, 90, 30, 1_500, 0.37, 1.5, 0.92, 160),
     /** A whole side of a large fish. */
-    SIDE(10, 90, 200, 6_000, 0.21, 4.0, 0.70, 900);
+    SIDE(10, 90, 200, 6_000, 0.21, 4.0, 0.70, 900),
+    /** A slice across a large fish, bone in, lying on its cut face. */
+    STEAK(12, 60, 80, 1_200, 0.22, 1.25, 0.80, 220),
+    /** A finger cut from a fillet, to be breaded or skewered. */
+    STRIP(8, 45, 10, 200, 0.85, 4.0, 0.95, 45),
+    /** A thin fillet rolled up, tail inside, lying on its side. */
+    ROLL(20, 80, 40, 500, 0.9, 1.6, 0.78, 110);
 
     private final double leastThicknessMm;
     private final double mostThicknessMm;
@@ -65,6 +71,16 @@ public enum Cut {
     /** A usual mass on the counter, g; the demo and the drawing's first guess. */
     public double usualMassG() {
         return usualMassG;
+    }
+
+    /** Whether it can be set upright on a tray. */
+    public boolean stands() {
+        return this == WHOLE || this == STEAK || this == STRIP;
+    }
+
+    /** Whether its section is round. */
+    public boolean round() {
+        return this == WHOLE || this == ROLL;
     }
 
     double thicknessOverWidth(Species species) {

@@ -18,6 +18,8 @@ import olla.core.units.RefusedInput;
  * @param massG raw, g
  * @param startTempC at the middle when it goes in, -30 to 25 °C
  * @param frozen true where it goes in hard
+ * @param stance how it lies on its tray
+ * @param filling what is inside it
  */
 public record Piece(
         Species species,
@@ -28,7 +30,9 @@ public record Piece(
         double lengthMm,
         double massG,
         double startTempC,
-        boolean frozen) {
+        boolean frozen,
+        Stance stance,
+        Filling filling) {
 
     /** Density of raw fish used to turn mass into size, kg/m³ (about 1050 for lean flesh; common practice, no source). */
     public static final double DENSITY_KG_M3 = 1050;
@@ -52,6 +56,7 @@ public record Piece(
     private static final double HARD_FROZEN_C = -5;
     private static final double WARMEST_START_C = 25;
     private static final double LEAST_WIDTH_OVER_THICKNESS = 1.3;
+    private static final double LEAST_FILLED_MM = 18;
     private static final double LEAST_SIDE_MM = 10;
     private static final double MOST_WIDTH_MM = 450;
     private static final double MOST_LENGTH_MM = 1500;
@@ -80,7 +85,66 @@ public record Piece(
                     WARMEST_START_C,
                     "°C");
         }
+        if (filling != Filling.NONE && thicknessMm < LEAST_FILLED_MM) {
+            refusals.add(
+                    "filling",
+                    "Too thin to fill: a pocket needs " + Refusals.plain(LEAST_FILLED_MM) + " mm, this is "
+                            + Refusals.plain(Math.round(thicknessMm)) + ".");
+        }
+        if (stance == Stance.STANDING && !cut.stands()) {
+            refusals.add("stance", "A " + cut.words() + " does not stand; lay it down.");
+        }
         refusals.throwIfAny();
+    }
+
+    /** A piece that lies on its flat side with nothing in it. */
+    public Piece(
+            Species species,
+            Cut cut,
+            Measured measured,
+            double thicknessMm,
+            double widthMm,
+            double lengthMm,
+            double massG,
+            double startTempC,
+            boolean frozen) {
+        this(
+                species,
+                cut,
+                measured,
+                thicknessMm,
+                widthMm,
+                lengthMm,
+                massG,
+                startTempC,
+                frozen,
+                Stance.LYING,
+                Filling.NONE);
+    }
+
+    /**
+     * The same piece, set down and filled.
+     *
+     * @throws olla.core.units.RefusedInput where it cannot stand, or is too thin to fill
+     */
+    public Piece set(Stance how, Filling inside) {
+        return new Piece(
+                species, cut, measured, thicknessMm, widthMm, lengthMm, massG, startTempC, frozen, how, inside);
+    }
+
+    /** How high it is as it lies, mm. */
+    public double heightMm() {
+        return stance == Stance.STANDING ? widthMm : thicknessMm;
+    }
+
+    /** How wide it is as it lies, mm. */
+    public double acrossMm() {
+        return stance == Stance.STANDING ? thicknessMm : widthMm;
+    }
+
+    /** Its upper side as it lies, mm²: of the box length by width, as much as it fills. */
+    public double upperSideMm2() {
+        return acrossMm() * lengthMm * Math.sqrt(cut.fill(species));
     }
 
     private static void checkMass(Refusals refusals, Cut cut, double massG) {
@@ -239,7 +303,7 @@ public record Piece(
                 return thickness / thicknessRatio;
             }
             double helping = Math.sqrt(cut.usualMassG() / gramsPerMm3 / thickness / lengthRatio);
-            return Math.max(helping, LEAST_WIDTH_OVER_THICKNESS * thickness);
+            return Math.max(helping, Math.min(LEAST_WIDTH_OVER_THICKNESS, 1 / thicknessRatio) * thickness);
         }
     }
 }

@@ -1,9 +1,11 @@
 package olla.core.heat;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 
 /**
- * An outline cut by a square grid. A cell on a curved edge has its true share of area and its true centre; one that
+ * A layer cut by a square grid of its own. A cell on a curved edge has its true share of area and its true centre; one that
  * keeps less than half joins the larger neighbour it shares most edge with, so that no sliver holds the time step
  * down.
  */
@@ -12,11 +14,15 @@ final class CellGrid {
     private static final double LEAST_SHARE = 0.5;
     private static final int SAMPLES = 24;
 
-    final Outline outline;
+    private final Layer layer;
+    private final Outline outline;
     final int columns;
     final int rows;
     final double dx;
     final double dy;
+
+    /** The grid's lowest edge, m. */
+    final double base;
 
     /** Cell that each grid place belongs to, -1 outside; row by row from the bottom. */
     final int[] owner;
@@ -28,10 +34,13 @@ final class CellGrid {
     final double[] centreY;
     int count;
 
-    CellGrid(Outline outline, double stepM) {
-        this.outline = outline;
-        this.columns = Math.max(3, (int) Math.round(outline.halfWidth() / stepM));
-        this.rows = Math.max(4, (int) Math.round(outline.height() / stepM));
+    CellGrid(Layer layer) {
+        this.layer = layer;
+        this.outline = layer.outline();
+        boolean flesh = layer.material() == Section.FLESH;
+        this.columns = Math.max(flesh ? 3 : 1, (int) Math.round(outline.halfWidth() / layer.stepM()));
+        this.rows = Math.max(flesh ? 4 : 1, (int) Math.round(outline.height() / layer.stepM()));
+        this.base = outline.base();
         this.dx = outline.halfWidth() / columns;
         this.dy = outline.height() / rows;
         this.owner = new int[columns * rows];
@@ -46,36 +55,53 @@ final class CellGrid {
         for (int i = 0; i < columns; i++) {
             for (int s = 0; s < SAMPLES; s++) {
                 double x = (i + (s + 0.5) / SAMPLES) * dx;
-                double low = outline.lower(x);
-                double high = outline.upper(x);
-                for (int j = 0; j < rows; j++) {
-                    double from = Math.max(low, j * dy);
-                    double to = Math.min(high, (j + 1) * dy);
-                    if (to > from) {
-                        int at = j * columns + i;
-                        double slice = (to - from) * dx / SAMPLES;
-                        area[at] += slice;
-                        centreX[at] += slice * x;
-                        centreY[at] += slice * (from + to) / 2;
+                for (double[] span : spans(x)) {
+                    for (int j = 0; j < rows; j++) {
+                        double from = Math.max(span[0], base + j * dy);
+                        double to = Math.min(span[1], base + (j + 1) * dy);
+                        if (to > from) {
+                            int at = j * columns + i;
+                            double slice = (to - from) * dx / SAMPLES;
+                            area[at] += slice;
+                            centreX[at] += slice * x;
+                            centreY[at] += slice * (from + to) / 2;
+                        }
                     }
                 }
             }
         }
     }
 
+    /* The stretches of an upright line that lie in the layer, from the bottom up: pairs of y, m. */
+    private List<double[]> spans(double x) {
+        List<double[]> found = new ArrayList<>();
+        double low = outline.lower(x);
+        for (Outline hole : layer.holes()) {
+            if (x < hole.halfWidth() && hole.upper(x) > hole.lower(x)) {
+                found.add(new double[] {low, hole.lower(x)});
+                low = hole.upper(x);
+            }
+        }
+        found.add(new double[] {low, outline.upper(x)});
+        return found;
+    }
+
     /** Length of the edge a grid place shares with the next column, m. */
     double uprightEdge(int column, int row) {
-        double x = (column + 1) * dx;
-        return Math.max(0, Math.min(outline.upper(x), (row + 1) * dy) - Math.max(outline.lower(x), row * dy));
+        double sum = 0;
+        for (double[] span : spans((column + 1) * dx)) {
+            sum += Math.max(0, Math.min(span[1], base + (row + 1) * dy) - Math.max(span[0], base + row * dy));
+        }
+        return sum;
     }
 
     /** Length of the edge a grid place shares with the next row, m. */
     double levelEdge(int column, int row) {
-        double y = (row + 1) * dy;
+        double y = base + (row + 1) * dy;
         int inside = 0;
         for (int s = 0; s < SAMPLES; s++) {
             double x = (column + (s + 0.5) / SAMPLES) * dx;
-            if (outline.lower(x) < y && y < outline.upper(x)) {
+            if (layer.contains(x, y)) {
                 inside++;
             }
         }
@@ -149,7 +175,7 @@ final class CellGrid {
     /** The cell a point lies in, or the one whose centre is nearest. */
     int nearest(double x, double y) {
         int column = Math.max(0, Math.min(columns - 1, (int) (x / dx)));
-        int row = Math.max(0, Math.min(rows - 1, (int) (y / dy)));
+        int row = Math.max(0, Math.min(rows - 1, (int) ((y - base) / dy)));
         int here = owner[row * columns + column];
         if (here >= 0) {
             return here;

@@ -18,10 +18,11 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
      * The fluxes about a face temperature, to first order.
      *
      * @param faceC where to take the tangent, °C
+     * @param up how far the face looks up, 0 to 1
      * @param into receives the heat arriving (W/m²), its slope (W/m²K), the heat leaving with vapour and its slope
      * @param at first place to write
      */
-    void tangent(double faceC, double[] into, int at);
+    void tangent(double faceC, double up, double[] into, int at);
 
     /** The face gets no warmer than this, °C; heat beyond it leaves as steam. Infinite where there is no such limit. */
     double mostC();
@@ -30,7 +31,7 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
     boolean dries();
 
     /**
-     * A face in the open: h (Tair - Ts) + eps sigma (Twall⁴ - Ts⁴) - L aw km (psat(Ts) - p).
+     * A face in the open: h (Tair - Ts) + eps (sigma (Twall⁴ - Ts⁴) + up beam) - L aw km (psat(Ts) - p).
      *
      * @param filmWm2K convective film coefficient, W/m²K
      * @param airC air, °C
@@ -38,13 +39,26 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
      * @param emissivity 0 to 1
      * @param wetness share of a free water surface, 0 to 1
      * @param vapourPa vapour pressure in the air, Pa
+     * @param beamWm2 what a grill sends straight down, W/m²
      */
-    record Exposed(double filmWm2K, double airC, double wallC, double emissivity, double wetness, double vapourPa)
+    record Exposed(
+            double filmWm2K,
+            double airC,
+            double wallC,
+            double emissivity,
+            double wetness,
+            double vapourPa,
+            double beamWm2)
             implements Face {
 
+        /** A face that no grill shines on. */
+        public Exposed(double filmWm2K, double airC, double wallC, double emissivity, double wetness, double vapourPa) {
+            this(filmWm2K, airC, wallC, emissivity, wetness, vapourPa, 0);
+        }
+
         @Override
-        public void tangent(double faceC, double[] into, int at) {
-            into[at] = arriving(faceC);
+        public void tangent(double faceC, double up, double[] into, int at) {
+            into[at] = arriving(faceC, up);
             into[at + 1] = -opening(faceC);
             double excess = wetness > 0 ? Water.saturationPa(faceC) - vapourPa : 0;
             double perPa = excess > 0 ? wetness * Water.evaporationPerPa(filmWm2K) : 0;
@@ -62,8 +76,9 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
             return true;
         }
 
-        private double arriving(double faceC) {
-            return filmWm2K * (airC - faceC) + emissivity * STEFAN_BOLTZMANN * (fourth(wallC) - fourth(faceC));
+        private double arriving(double faceC, double up) {
+            return filmWm2K * (airC - faceC)
+                    + emissivity * (STEFAN_BOLTZMANN * (fourth(wallC) - fourth(faceC)) + up * beamWm2);
         }
 
         /* By how much less arrives for each kelvin the face is warmer, W/m²K. */
@@ -94,11 +109,11 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
         private static final int MOST_ROUNDS = 40;
 
         @Override
-        public void tangent(double faceC, double[] into, int at) {
+        public void tangent(double faceC, double up, double[] into, int at) {
             double gap = coldGapWm2K + steamGapWm2K * Water.saturationPa(faceC) / Water.ATMOSPHERE_PA;
             double gapSlope = steamGapWm2K * Water.saturationSlope(faceC) / Water.ATMOSPHERE_PA;
-            double sheet = sheetC(faceC, gap);
-            double arriving = outer.arriving(sheet);
+            double sheet = sheetC(faceC, up, gap);
+            double arriving = outer.arriving(sheet, up);
             double opening = outer.opening(sheet);
             into[at] = arriving;
             into[at + 1] = -opening * (1 - arriving * gapSlope / (gap * gap)) / (1 + opening / gap);
@@ -107,10 +122,10 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
         }
 
         /* Newton's method for the sheet's temperature: what arrives at it crosses the gap. */
-        private double sheetC(double faceC, double gap) {
+        private double sheetC(double faceC, double up, double gap) {
             double sheet = faceC;
             for (int i = 0; i < MOST_ROUNDS; i++) {
-                double step = (outer.arriving(sheet) - gap * (sheet - faceC)) / (outer.opening(sheet) + gap);
+                double step = (outer.arriving(sheet, up) - gap * (sheet - faceC)) / (outer.opening(sheet) + gap);
                 sheet += step;
                 if (Math.abs(step) < SHEET_ACCURACY_K) {
                     break;

@@ -25,13 +25,44 @@ public final class Material {
     private final double[] temperatureC;
     private final double[] resistivity;
     private final double[] leastCapacity;
+    private final double waterKgM3;
+    private final double dryResistivity;
 
-    private Material(double lowestJm3, double perJm3, double[] temperatureC, double[] resistivity) {
+    private Material(
+            double lowestJm3,
+            double perJm3,
+            double[] temperatureC,
+            double[] resistivity,
+            double waterKgM3,
+            double dryResistivity) {
         this.lowestJm3 = lowestJm3;
         this.perJm3 = perJm3;
         this.temperatureC = temperatureC;
         this.resistivity = resistivity;
         this.leastCapacity = leastCapacity(temperatureC, 1 / perJm3);
+        this.waterKgM3 = waterKgM3;
+        this.dryResistivity = dryResistivity;
+    }
+
+    /**
+     * The same material holding water that boils off at 100 °C and does not come back: damp salt, a wet paste. Until it
+     * is gone the material stays at or below that.
+     *
+     * @param kgM3 free water, kg/m³
+     * @param dryConductivityWmK conductivity once it is gone, W/mK; in between by the share that is left
+     */
+    public Material holdingWater(double kgM3, double dryConductivityWmK) {
+        return new Material(lowestJm3, perJm3, temperatureC, resistivity, kgM3, 1 / dryConductivityWmK);
+    }
+
+    double waterKgM3() {
+        return waterKgM3;
+    }
+
+    /** Thermal resistivity, mK/W, at an enthalpy, J/m³, with so much of its water left, kg/m³. */
+    double resistivity(double enthalpyJm3, double waterLeftKgM3) {
+        double wet = resistivity(enthalpyJm3);
+        return waterKgM3 > 0 ? dryResistivity + waterLeftKgM3 / waterKgM3 * (wet - dryResistivity) : wet;
     }
 
     private static double[] leastCapacity(double[] temperatureC, double stepJm3) {
@@ -39,18 +70,16 @@ public final class Material {
         for (int i = 0; i < least.length; i++) {
             double steepest = 0;
             for (int side = -1; side <= 1; side += 2) {
-                for (int j = i; inTable(j) && Math.abs(temperatureC[j] - temperatureC[i]) <= LOOK_AROUND_K; j += side) {
-                    int low = Math.min(j, ENTRIES - 2);
+                for (int j = i;
+                        j >= 0 && j < least.length && Math.abs(temperatureC[j] - temperatureC[i]) <= LOOK_AROUND_K;
+                        j += side) {
+                    int low = Math.min(j, least.length - 2);
                     steepest = Math.max(steepest, temperatureC[low + 1] - temperatureC[low]);
                 }
             }
             least[i] = stepJm3 / steepest;
         }
         return least;
-    }
-
-    private static boolean inTable(int entry) {
-        return entry >= 0 && entry < ENTRIES;
     }
 
     /**
@@ -60,7 +89,11 @@ public final class Material {
      * @param heatCapacityJm3K volumetric heat capacity, J/m³K
      */
     public static Material constant(double conductivityWmK, double heatCapacityJm3K) {
-        return of(t -> conductivityWmK, t -> heatCapacityJm3K * t);
+        // A straight line needs no more than its two ends.
+        double[] temperature = {COLDEST_C, HOTTEST_C};
+        double[] resistivity = {1 / conductivityWmK, 1 / conductivityWmK};
+        double step = heatCapacityJm3K * (HOTTEST_C - COLDEST_C);
+        return new Material(heatCapacityJm3K * COLDEST_C, 1 / step, temperature, resistivity, 0, 1);
     }
 
     /**
@@ -99,7 +132,7 @@ public final class Material {
             temperature[i] = aboveH > belowH ? below + (wanted - belowH) / (aboveH - belowH) * (above - below) : below;
             resistivity[i] = 1 / conductivityWmK.applyAsDouble(temperature[i]);
         }
-        return new Material(lowest, 1 / step, temperature, resistivity);
+        return new Material(lowest, 1 / step, temperature, resistivity, 0, 1);
     }
 
     /** Temperature, °C, at an enthalpy, J/m³; clamped to the tabled range. */
@@ -112,9 +145,10 @@ public final class Material {
     /** {@link #temperatureC(double)} for the cells from..to of an array; the solver's inmost loop. */
     void temperatures(double[] enthalpyJm3, double[] intoC, int from, int to) {
         double[] table = temperatureC;
+        int last = table.length - 2;
         for (int cell = from; cell < to; cell++) {
             double at = (enthalpyJm3[cell] - lowestJm3) * perJm3;
-            int i = Math.max(0, Math.min(ENTRIES - 2, (int) at));
+            int i = Math.max(0, Math.min(last, (int) at));
             intoC[cell] = table[i] + (at - i) * (table[i + 1] - table[i]);
         }
     }
@@ -129,7 +163,7 @@ public final class Material {
     /** Enthalpy in a cubic metre, J/m³, at a temperature, °C: the exact inverse of {@link #temperatureC}. */
     public double enthalpyJm3(double celsius) {
         int low = 0;
-        int high = ENTRIES - 1;
+        int high = temperatureC.length - 1;
         while (high - low > 1) {
             int middle = (low + high) >>> 1;
             if (temperatureC[middle] <= celsius) {
@@ -157,7 +191,7 @@ public final class Material {
         return 1 / resistivity(enthalpyJm3(celsius));
     }
 
-    private static int index(double at) {
-        return Math.max(0, Math.min(ENTRIES - 2, (int) at));
+    private int index(double at) {
+        return Math.max(0, Math.min(temperatureC.length - 2, (int) at));
     }
 }

@@ -2,14 +2,15 @@ package olla.core.heat;
 
 /**
  * The right half of a cross-section that is symmetric about the upright axis x = 0 and single-valued from above and from
- * below. Lengths in metres; y = 0 is the lowest point.
+ * below. Lengths in metres; y = 0 is the tray.
  */
-public sealed interface Outline permits Outline.RoundedRectangle, Outline.Ellipse {
+public sealed interface Outline
+        permits Outline.RoundedRectangle, Outline.Ellipse, Outline.Raised, Outline.Mound, Outline.Over {
 
     /** Half the width, m. */
     double halfWidth();
 
-    /** Height, m. */
+    /** From the lowest point to the highest, m. */
     double height();
 
     /** Upper edge over x in 0..halfWidth, m. */
@@ -18,8 +19,21 @@ public sealed interface Outline permits Outline.RoundedRectangle, Outline.Ellips
     /** Lower edge over x in 0..halfWidth, m. */
     double lower(double x);
 
+    /** The lowest point above the tray, m. */
+    default double base() {
+        return 0;
+    }
+
+    /** Whether a point lies inside. */
+    default boolean contains(double x, double y) {
+        return x <= halfWidth() && y > lower(x) && y < upper(x);
+    }
+
+    /** The same shape with a skin of even thickness round it, lying on the tray; m. */
+    Outline grown(double byM);
+
     /**
-     * A block with rounded corners: fillets, portions, sides.
+     * A block with rounded corners: fillets, portions, sides, a bed.
      *
      * @param halfWidth half the width, m
      * @param height height, m
@@ -30,6 +44,13 @@ public sealed interface Outline permits Outline.RoundedRectangle, Outline.Ellips
         @Override
         public double upper(double x) {
             return height - drop(x, topRadius);
+        }
+
+        @Override
+        public Outline grown(double byM) {
+            double top = Math.min(topRadius + byM, halfWidth + byM);
+            double bottom = Math.min(bottomRadius + byM, height / 2);
+            return new RoundedRectangle(halfWidth + byM, height + 2 * byM, top, bottom);
         }
 
         @Override
@@ -47,7 +68,7 @@ public sealed interface Outline permits Outline.RoundedRectangle, Outline.Ellips
     }
 
     /**
-     * A lying ellipse: whole fish, rolls.
+     * A lying ellipse: whole fish, rolls, a stuffing.
      *
      * @param halfWidth half the wide axis, m
      * @param height the upright axis, m
@@ -63,9 +84,115 @@ public sealed interface Outline permits Outline.RoundedRectangle, Outline.Ellips
             return height / 2 - bulge(x);
         }
 
+        @Override
+        public Outline grown(double byM) {
+            return new Ellipse(halfWidth + byM, height + 2 * byM);
+        }
+
         private double bulge(double x) {
             double along = Math.min(1, x / halfWidth);
             return height / 2 * Math.sqrt(1 - along * along);
+        }
+    }
+
+    /**
+     * A shape lifted off the tray, by whatever lies under it.
+     *
+     * @param of the shape
+     * @param byM how far, m
+     */
+    record Raised(Outline of, double byM) implements Outline {
+        @Override
+        public double halfWidth() {
+            return of.halfWidth();
+        }
+
+        @Override
+        public double height() {
+            return of.height();
+        }
+
+        @Override
+        public double upper(double x) {
+            return of.upper(x) + byM;
+        }
+
+        @Override
+        public double lower(double x) {
+            return of.lower(x) + byM;
+        }
+
+        @Override
+        public Outline grown(double skinM) {
+            return of.grown(skinM);
+        }
+
+        @Override
+        public double base() {
+            return of.base() + byM;
+        }
+    }
+
+    /**
+     * A heap with a flat foot: upright sides up to a shoulder, then half an ellipse. A crust of salt.
+     *
+     * @param halfWidth half the width, m
+     * @param height height, m
+     * @param shoulder where the sides begin to lean in, m; less than the height
+     */
+    record Mound(double halfWidth, double height, double shoulder) implements Outline {
+        @Override
+        public double upper(double x) {
+            double along = Math.min(1, x / halfWidth);
+            return shoulder + (height - shoulder) * Math.sqrt(1 - along * along);
+        }
+
+        @Override
+        public double lower(double x) {
+            return 0;
+        }
+
+        @Override
+        public Outline grown(double byM) {
+            return new Mound(halfWidth + byM, height + byM, shoulder);
+        }
+    }
+
+    /**
+     * A layer that lies on the upper side of another shape: a topping.
+     *
+     * @param of what it lies on
+     * @param depthM how deep, m
+     */
+    record Over(Outline of, double depthM) implements Outline {
+        @Override
+        public double halfWidth() {
+            return of.halfWidth();
+        }
+
+        @Override
+        public double height() {
+            return of.upper(0) + depthM - base();
+        }
+
+        @Override
+        public double upper(double x) {
+            return of.upper(x) + depthM;
+        }
+
+        @Override
+        public double lower(double x) {
+            return of.upper(x);
+        }
+
+        @Override
+        public Outline grown(double byM) {
+            return new Over(of, depthM + byM);
+        }
+
+        @Override
+        public double base() {
+            return of.upper(of.halfWidth());
         }
     }
 }

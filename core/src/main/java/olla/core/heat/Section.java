@@ -9,20 +9,19 @@ import java.util.List;
  */
 public final class Section {
 
-    /** Material number of flesh; the coldest point and the mean are taken over it. */
+    /** Material number of flesh; the mean is taken over it. */
     public static final int FLESH = 0;
 
     /** Material number of the tray's metal. */
     public static final int TRAY = 1;
 
-    /** Face role: meets the oven from above or from the side. */
-    public static final int UPPER = 0;
-
-    /** Face role: the tray's underside. */
-    public static final int UNDER = 1;
+    /** How many material numbers there are at most; those from 2 on are the caller's. */
+    public static final int MATERIALS = 8;
 
     final double[] volume;
     final int[] material;
+    final int[] from;
+    final int[] to;
     final int fleshCells;
 
     final int[] linkA;
@@ -33,33 +32,39 @@ public final class Section {
     final double[] linkContact;
 
     final int[] faceCell;
-    final int[] faceRole;
+    final int[] faceMaterial;
     final double[] faceArea;
     final double[] faceHalf;
+    final double[] faceUp;
     final int topFace;
 
-    private final CellGrid grid;
+    private final CellGrid[] grids;
     private final double symmetry;
+    private final int slices;
 
     /** Heat's way between two cells: area m², half-distances m, contact resistance m²K/W. */
     record Link(int a, int b, double area, double halfA, double halfB, double contact) {}
 
-    /** A cell's way out: area m², distance from the cell's middle m. */
-    record Opening(int cell, int role, double area, double half) {}
+    /** A cell's way out: area m², distance from the cell's middle m, how far it looks up (0 to 1). */
+    record Opening(int cell, int material, double area, double half, double up) {}
 
     Section(
-            CellGrid grid,
+            CellGrid[] grids,
             double[] volume,
             int[] material,
-            int fleshCells,
+            int[] from,
+            int[] to,
             List<Link> links,
             List<Opening> openings,
             int topFace,
-            double symmetry) {
-        this.grid = grid;
+            double symmetry,
+            int slices) {
+        this.grids = grids;
         this.volume = volume;
         this.material = material;
-        this.fleshCells = fleshCells;
+        this.from = from;
+        this.to = to;
+        this.fleshCells = to[FLESH];
         this.linkA = links.stream().mapToInt(Link::a).toArray();
         this.linkB = links.stream().mapToInt(Link::b).toArray();
         this.linkArea = links.stream().mapToDouble(Link::area).toArray();
@@ -67,36 +72,66 @@ public final class Section {
         this.linkHalfB = links.stream().mapToDouble(Link::halfB).toArray();
         this.linkContact = links.stream().mapToDouble(Link::contact).toArray();
         this.faceCell = openings.stream().mapToInt(Opening::cell).toArray();
-        this.faceRole = openings.stream().mapToInt(Opening::role).toArray();
+        this.faceMaterial = openings.stream().mapToInt(Opening::material).toArray();
         this.faceArea = openings.stream().mapToDouble(Opening::area).toArray();
         this.faceHalf = openings.stream().mapToDouble(Opening::half).toArray();
+        this.faceUp = openings.stream().mapToDouble(Opening::up).toArray();
         this.topFace = topFace;
         this.symmetry = symmetry;
+        this.slices = slices;
     }
 
-    /** How many cells there are, flesh first, then the tray's. */
+    /** How many cells there are: flesh first, then further layers, then the tray's. */
     public int cells() {
         return volume.length;
     }
 
-    /** Columns of the drawing grid, from the mid-plane outwards. */
+    /** Whether a material is in it. */
+    public boolean has(int materialNumber) {
+        return to[materialNumber] > from[materialNumber];
+    }
+
+    /** Columns of the flesh's drawing grid, from the mid-plane outwards. */
     public int columns() {
-        return grid.columns;
+        return grids[FLESH].columns;
     }
 
-    /** Rows of the drawing grid, from the bottom up. */
+    /** Rows of the flesh's drawing grid, from the bottom up. */
     public int rows() {
-        return grid.rows;
+        return grids[FLESH].rows;
     }
 
-    /** The cell drawn at a grid place, or -1 where the place lies outside the outline. */
+    /** The flesh cell drawn at a grid place, or -1 where the place lies outside the outline. */
     public int cellAt(int column, int row) {
-        return grid.owner[row * grid.columns + column];
+        return grids[FLESH].owner[row * grids[FLESH].columns + column];
     }
 
     /** The flesh cell nearest to a point of the section, in the slice at the middle of the length; metres. */
     public int cellNear(double x, double y) {
-        return grid.nearest(x, y);
+        return cellNear(FLESH, x, y);
+    }
+
+    /** The cell of a material nearest to a point of the section, in the slice at the middle of the length; metres. */
+    public int cellNear(int materialNumber, double x, double y) {
+        return from[materialNumber] + grids[materialNumber].nearest(x, y);
+    }
+
+    /** The cell of this section that lies where a cell of another lies, or upside down about a height, m. */
+    int counterpart(Section other, int cell, double upsideDownAboutM) {
+        int number = other.material[cell];
+        if (number == TRAY) {
+            return from[TRAY] + cell - other.from[TRAY];
+        }
+        int within = cell - other.from[number];
+        if (upsideDownAboutM == 0) {
+            return from[number] + within;
+        }
+        CellGrid there = other.grids[number];
+        int slice = within / there.count;
+        int at = within % there.count;
+        return from[number]
+                + slice * grids[number].count
+                + grids[number].nearest(there.centreX[at], upsideDownAboutM - there.centreY[at]);
     }
 
     /** How often the modelled part stands in the whole piece: 2, or 4 where the length is sliced. */
@@ -104,10 +139,20 @@ public final class Section {
         return symmetry;
     }
 
+    /** In how many slices half the length is cut. */
+    public int slices() {
+        return slices;
+    }
+
     /** Volume of flesh in the modelled part, m³. */
     public double fleshVolume() {
+        return volumeOf(FLESH);
+    }
+
+    /** Volume of a material in the modelled part, m³. */
+    public double volumeOf(int materialNumber) {
         double sum = 0;
-        for (int i = 0; i < fleshCells; i++) {
+        for (int i = from[materialNumber]; i < to[materialNumber]; i++) {
             sum += volume[i];
         }
         return sum;

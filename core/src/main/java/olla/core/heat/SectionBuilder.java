@@ -1,14 +1,22 @@
 package olla.core.heat;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import olla.core.heat.Section.Link;
 import olla.core.heat.Section.Opening;
 
 /**
- * Builds a {@link Section}: cells from the outline, the tray under it, the faces round it. The outline is drawn out along
- * a length, or turned about its upright axis. Where a drawn-out piece is short its length is cut into slices too, from
- * the middle to one end, and the solve is truly three-dimensional; a long piece is one slice and its ends do not count.
+ * Builds a {@link Section}: cells of each layer, the tray under them, the faces round them. The outlines are drawn out
+ * along a length, or turned about their upright axis. Where a drawn-out piece is short its length is cut into slices too,
+ * from the middle to one end, and the solve is truly three-dimensional; a long piece is one slice and its ends do not
+ * count.
+ *
+ * <p>Each layer has a grid of its own. Layers are joined along their outlines: every edge is walked in short chords, and
+ * what lies just outside a chord (another layer, the tray, the oven) is what that bit of edge is linked to.
  */
 public final class SectionBuilder {
 
@@ -17,29 +25,38 @@ public final class SectionBuilder {
     /* Distances from a cut cell's middle to its edges are taken as at least this share of a cell. */
     private static final double LEAST_HALF = 0.35;
 
-    /* An edge lies on the tray where it looks down at least this steeply (cosine with the vertical). */
+    /* An edge lies on what is below where it looks down at least this steeply (cosine with the vertical). */
     private static final double LOOKS_DOWN = 0.3;
 
-    /* Beyond this gap the underside meets the oven's air and not the tray, m. */
+    /* Beyond this gap the underside meets the oven's air and not what is below, m. */
     private static final double MOST_GAP_M = 0.006;
+
+    /* How far outside an edge its neighbour is looked for, m. */
+    private static final double JUST_OUTSIDE_M = 5e-5;
 
     /* Still air near 100 °C conducts 0.031 W/mK; across it the tray radiates some 10 W/m²K (from memory). */
     private static final double AIR_W_MK = 0.031;
     private static final double RADIATION_W_M2K = 10;
 
-    private final Outline outline;
-    private final CellGrid grid;
+    private final List<Layer> layers;
+    private final CellGrid[] grids;
+    private final int[] firstCell;
+    private final CellGrid trayGrid;
+    private final int trayFirst;
     private final double trayThickness;
-    private final double contactWm2K;
     private final int sliceCount;
     private final double sliceLength;
     private final boolean turned;
     private final List<Link> links = new ArrayList<>();
     private final List<Opening> openings = new ArrayList<>();
+    private final Map<Long, Seam> seams = new LinkedHashMap<>();
+    private final Map<Integer, Seam> open = new LinkedHashMap<>();
 
     /**
+     * A piece of flesh alone.
+     *
      * @param outline right half of the section
-     * @param stepM wished cell size, m; the outline's sides are divided evenly into cells of about this
+     * @param stepM wished cell size, m
      * @param trayThicknessM metal under the piece, m; 0 for no tray, then the underside meets the oven too
      * @param contactWm2K conductance between piece and tray where they touch, W/m²K
      * @param lengthM length of the piece, m
@@ -52,52 +69,92 @@ public final class SectionBuilder {
             double contactWm2K,
             double lengthM,
             int slicesPerHalf) {
-        this(outline, stepM, trayThicknessM, contactWm2K, lengthM, slicesPerHalf, false);
+        this(List.of(Layer.flesh(outline, stepM, contactWm2K)), trayThicknessM, lengthM, slicesPerHalf, false);
+    }
+
+    /**
+     * Several layers.
+     *
+     * @param layers each material at most once; one that lies inside another comes before it
+     */
+    public SectionBuilder(List<Layer> layers, double trayThicknessM, double lengthM, int slicesPerHalf) {
+        this(layers, trayThicknessM, lengthM, slicesPerHalf, false);
     }
 
     /** A round piece: the outline turned about its upright axis. */
     public static SectionBuilder turned(Outline outline, double stepM, double trayThicknessM, double contactWm2K) {
-        return new SectionBuilder(outline, stepM, trayThicknessM, contactWm2K, 1, 1, true);
+        return new SectionBuilder(List.of(Layer.flesh(outline, stepM, contactWm2K)), trayThicknessM, 1, 1, true);
     }
 
     private SectionBuilder(
-            Outline outline,
-            double stepM,
-            double trayThicknessM,
-            double contactWm2K,
-            double lengthM,
-            int slicesPerHalf,
-            boolean turned) {
-        this.outline = outline;
-        this.grid = new CellGrid(outline, stepM);
+            List<Layer> layers, double trayThicknessM, double lengthM, int slicesPerHalf, boolean turned) {
+        this.layers = List.copyOf(layers);
         this.trayThickness = trayThicknessM;
-        this.contactWm2K = contactWm2K;
         this.sliceCount = slicesPerHalf;
         this.turned = turned;
         this.sliceLength = slicesPerHalf == 1 ? lengthM : lengthM / 2 / slicesPerHalf;
+        this.grids = layers.stream().map(CellGrid::new).toArray(CellGrid[]::new);
+        this.firstCell = new int[grids.length];
+        int next = 0;
+        // Flesh stands first among the cells whatever lies inside it.
+        for (int pass = 0; pass < 2; pass++) {
+            for (int layer = 0; layer < grids.length; layer++) {
+                if ((material(layer) == Section.FLESH) == (pass == 0)) {
+                    firstCell[layer] = next;
+                    next += grids[layer].count * slicesPerHalf;
+                }
+            }
+        }
+        this.trayFirst = next;
+        this.trayGrid = layers.stream()
+                .map(layers::indexOf)
+                .map(i -> grids[i])
+                .max(Comparator.comparingDouble(g -> g.columns * g.dx))
+                .orElseThrow();
+    }
+
+    private int material(int layer) {
+        return layers.get(layer).material();
     }
 
     /** The section. */
     public Section build() {
-        linkNeighbours();
-        int topFace = openEdges();
-        joinSlices();
-        int flesh = grid.count * sliceCount;
-        int trays = trayThickness > 0 ? grid.columns : 0;
-        double[] volume = new double[flesh + trays * sliceCount];
+        for (int layer = 0; layer < grids.length; layer++) {
+            linkNeighbours(layer);
+            walk(layer);
+            joinSlices(layer);
+        }
+        addSeams();
+        int topFace = addOpenings();
+        int trays = trayThickness > 0 ? trayGrid.columns : 0;
+        double[] volume = new double[trayFirst + trays * sliceCount];
         int[] material = new int[volume.length];
-        for (int z = 0; z < sliceCount; z++) {
-            for (int i = 0; i < grid.count; i++) {
-                volume[flesh(z, i)] = grid.area[i] * depth(grid.centreX[i]);
-            }
-            for (int i = 0; i < trays; i++) {
-                double plate = grid.dx * depth((i + 0.5) * grid.dx);
-                volume[tray(z, i)] = plate * trayThickness;
-                material[tray(z, i)] = Section.TRAY;
-                openings.add(new Opening(tray(z, i), Section.UNDER, plate, 0));
+        int[] from = new int[Section.MATERIALS];
+        int[] to = new int[Section.MATERIALS];
+        CellGrid[] byMaterial = new CellGrid[Section.MATERIALS];
+        for (int layer = 0; layer < grids.length; layer++) {
+            CellGrid grid = grids[layer];
+            from[material(layer)] = firstCell[layer];
+            to[material(layer)] = firstCell[layer] + grid.count * sliceCount;
+            byMaterial[material(layer)] = grid;
+            for (int z = 0; z < sliceCount; z++) {
+                for (int i = 0; i < grid.count; i++) {
+                    volume[cell(layer, z, i)] = grid.area[i] * depth(grid.centreX[i]);
+                    material[cell(layer, z, i)] = material(layer);
+                }
             }
         }
-        return new Section(grid, volume, material, flesh, links, openings, topFace, symmetry());
+        from[Section.TRAY] = trayFirst;
+        to[Section.TRAY] = volume.length;
+        for (int z = 0; z < sliceCount; z++) {
+            for (int i = 0; i < trays; i++) {
+                double plate = trayGrid.dx * depth((i + 0.5) * trayGrid.dx);
+                volume[tray(z, i)] = plate * trayThickness;
+                material[tray(z, i)] = Section.TRAY;
+                openings.add(new Opening(tray(z, i), Section.TRAY, plate, 0, 0));
+            }
+        }
+        return new Section(byMaterial, volume, material, from, to, links, openings, topFace, symmetry(), sliceCount);
     }
 
     private double symmetry() {
@@ -112,165 +169,256 @@ public final class SectionBuilder {
         return turned ? 2 * Math.PI * x : sliceLength;
     }
 
-    private int flesh(int slice, int cell) {
-        return slice * grid.count + cell;
+    private int cell(int layer, int slice, int cell) {
+        return firstCell[layer] + slice * grids[layer].count + cell;
     }
 
     private int tray(int slice, int column) {
-        return sliceCount * grid.count + slice * grid.columns + column;
+        return trayFirst + slice * trayGrid.columns + column;
     }
 
-    private void linkNeighbours() {
+    private void linkNeighbours(int layer) {
+        CellGrid grid = grids[layer];
         for (int row = 0; row < grid.rows; row++) {
             for (int column = 0; column < grid.columns; column++) {
                 int at = row * grid.columns + column;
                 double middle = (column + 0.5) * grid.dx;
                 if (column + 1 < grid.columns) {
                     double x = (column + 1) * grid.dx;
-                    link(grid.owner[at], grid.owner[at + 1], grid.uprightEdge(column, row) * depth(x), x, grid.centreX);
+                    double area = grid.uprightEdge(column, row) * depth(x);
+                    link(layer, grid.owner[at], grid.owner[at + 1], area, x, grid.centreX);
                 }
                 if (row + 1 < grid.rows) {
-                    double y = (row + 1) * grid.dy;
-                    link(
-                            grid.owner[at],
-                            grid.owner[at + grid.columns],
-                            grid.levelEdge(column, row) * depth(middle),
-                            y,
-                            grid.centreY);
+                    double y = grid.base + (row + 1) * grid.dy;
+                    double area = grid.levelEdge(column, row) * depth(middle);
+                    link(layer, grid.owner[at], grid.owner[at + grid.columns], area, y, grid.centreY);
                 }
             }
         }
     }
 
-    private void link(int a, int b, double area, double where, double[] centre) {
+    private void link(int layer, int a, int b, double area, double where, double[] centre) {
         if (a < 0 || b < 0 || a == b || area <= 0) {
             return;
         }
-        double least = LEAST_HALF * Math.min(grid.dx, grid.dy);
+        double least = least(grids[layer]);
         double halfA = Math.max(least, Math.abs(where - centre[a]));
         double halfB = Math.max(least, Math.abs(where - centre[b]));
         for (int z = 0; z < sliceCount; z++) {
-            links.add(new Link(flesh(z, a), flesh(z, b), area, halfA, halfB, 0));
+            links.add(new Link(cell(layer, z, a), cell(layer, z, b), area, halfA, halfB, 0));
         }
     }
 
-    private void joinSlices() {
-        for (int i = 0; i < grid.count; i++) {
+    private static double least(CellGrid grid) {
+        return LEAST_HALF * Math.min(grid.dx, grid.dy);
+    }
+
+    private void joinSlices(int layer) {
+        for (int i = 0; i < grids[layer].count; i++) {
+            double area = grids[layer].area[i];
+            double half = sliceLength / 2;
             for (int z = 0; z + 1 < sliceCount; z++) {
-                double half = sliceLength / 2;
-                links.add(new Link(flesh(z, i), flesh(z + 1, i), grid.area[i], half, half, 0));
+                links.add(new Link(cell(layer, z, i), cell(layer, z + 1, i), area, half, half, 0));
             }
             if (sliceCount > 1) {
-                openings.add(new Opening(flesh(sliceCount - 1, i), Section.UPPER, grid.area[i], sliceLength / 2));
+                openings.add(new Opening(cell(layer, sliceCount - 1, i), material(layer), area, half, 0));
             }
         }
     }
 
-    /* Walks the outline in short chords and gathers what each cell has of edge to the oven and to the tray below. */
-    private int openEdges() {
-        Edge toOven = new Edge(grid.count);
-        Edge toTray = new Edge(grid.count * grid.columns);
-        double[] end = {outline.halfWidth(), outline.lower(outline.halfWidth()), outline.upper(outline.halfWidth())};
-        double[] below = {0, outline.lower(0)};
-        double[] above = {0, outline.upper(0)};
+    /* Walks a layer's outer edge in short chords and gathers what each cell has of edge to whatever lies outside. */
+    private void walk(int layer) {
+        Outline outline = layers.get(layer).outline();
+        double side = outline.halfWidth();
+        double x = 0;
         for (int p = 1; p <= CHORDS; p++) {
             // Points crowd towards the side, where a curved edge is steep.
-            double x = outline.halfWidth() * Math.sin(Math.PI / 2 * p / CHORDS);
-            double[] nextBelow = {x, outline.lower(x)};
-            double[] nextAbove = {x, outline.upper(x)};
-            chord(below, nextBelow, trayThickness > 0, toOven, toTray);
-            chord(above, nextAbove, false, toOven, toTray);
-            below = nextBelow;
-            above = nextAbove;
+            double next = side * Math.sin(Math.PI / 2 * p / CHORDS);
+            chord(layer, new Chord(x, outline.lower(x), next, outline.lower(next), 1));
+            chord(layer, new Chord(x, outline.upper(x), next, outline.upper(next), -1));
+            x = next;
         }
+        double low = outline.lower(side);
+        double high = outline.upper(side);
         for (int p = 0; p < CHORDS; p++) {
-            double[] from = {end[0], end[1] + (end[2] - end[1]) * p / CHORDS};
-            double[] to = {end[0], end[1] + (end[2] - end[1]) * (p + 1) / CHORDS};
-            chord(from, to, false, toOven, toTray);
+            double from = low + (high - low) * p / CHORDS;
+            double to = low + (high - low) * (p + 1) / CHORDS;
+            chord(layer, new Chord(side, from, side, to, 1));
         }
-        addTrayLinks(toTray);
-        return addOpenings(toOven);
     }
 
-    private void chord(double[] from, double[] to, boolean mayLie, Edge toOven, Edge toTray) {
-        double length = Math.hypot(to[0] - from[0], to[1] - from[1]);
-        if (length == 0) {
+    /** A bit of edge, with its middle and the normal that looks out; walked forwards the inside lies left of it. */
+    private record Chord(double x, double y, double length, double outX, double outY) {
+        Chord(double x1, double y1, double x2, double y2, int forwards) {
+            this(
+                    (x1 + x2) / 2,
+                    (y1 + y2) / 2,
+                    Math.hypot(x2 - x1, y2 - y1),
+                    forwards * (y2 - y1) / Math.hypot(x2 - x1, y2 - y1),
+                    -forwards * (x2 - x1) / Math.hypot(x2 - x1, y2 - y1));
+        }
+
+        double distance(CellGrid grid, int cell) {
+            return Math.abs(outX * (x - grid.centreX[cell]) + outY * (y - grid.centreY[cell]));
+        }
+    }
+
+    private void chord(int layer, Chord chord) {
+        if (chord.length() == 0) {
             return;
         }
-        double x = (from[0] + to[0]) / 2;
-        double y = (from[1] + to[1]) / 2;
-        double normalX = (to[1] - from[1]) / length;
-        double normalY = (to[0] - from[0]) / length;
-        int cell = grid.nearest(x, y);
-        double half = Math.abs(normalX * (x - grid.centreX[cell]) - normalY * (y - grid.centreY[cell]));
-        if (mayLie && y < MOST_GAP_M && normalY > LOOKS_DOWN) {
-            int column = Math.min(grid.columns - 1, (int) (x / grid.dx));
-            double acrossGap = y > 1e-9 ? 1 / (AIR_W_MK / y + RADIATION_W_M2K) : 0;
-            toTray.add(cell * grid.columns + column, length * depth(x), half, 1 / contactWm2K + acrossGap);
-        } else {
-            toOven.add(cell, length * depth(x), half, 0);
+        CellGrid grid = grids[layer];
+        int at = grid.nearest(chord.x(), chord.y());
+        double area = chord.length() * depth(chord.x());
+        double half = chord.distance(grid, at);
+        int cell = cell(layer, 0, at);
+        Optional<Integer> outside =
+                layerAt(chord.x() + JUST_OUTSIDE_M * chord.outX(), chord.y() + JUST_OUTSIDE_M * chord.outY(), layer);
+        if (outside.isPresent()) {
+            // Both walk the edge between them; the one named first joins it.
+            if (outside.get() > layer) {
+                join(layer, at, outside.get(), chord, area, half, 1 / contact(outside.get()));
+            }
+            return;
         }
-    }
-
-    private void addTrayLinks(Edge toTray) {
-        double least = LEAST_HALF * grid.dy;
-        for (int at = 0; at < toTray.area.length; at++) {
-            if (toTray.area[at] > 0) {
-                for (int z = 0; z < sliceCount; z++) {
-                    links.add(new Link(
-                            flesh(z, at / grid.columns),
-                            tray(z, at % grid.columns),
-                            toTray.area[at],
-                            Math.max(least, toTray.half(at)),
-                            0,
-                            toTray.contact(at)));
-                }
+        if (-chord.outY() > LOOKS_DOWN) {
+            Optional<Integer> below = layerBelow(chord, layer);
+            double floor =
+                    below.map(b -> layers.get(b).outline().upper(chord.x())).orElse(0.0);
+            double gap = chord.y() - floor;
+            double resistance = 1 / contact(layer) + (gap > 1e-9 ? 1 / (AIR_W_MK / gap + RADIATION_W_M2K) : 0);
+            if (gap < MOST_GAP_M && below.isPresent()) {
+                join(layer, at, below.get(), chord, area, half, resistance);
+                return;
+            }
+            if (gap < MOST_GAP_M && trayThickness > 0) {
+                int column = Math.min(trayGrid.columns - 1, (int) (chord.x() / trayGrid.dx));
+                seam(cell, tray(0, column)).add(area, half, 0, resistance);
+                return;
             }
         }
+        open.computeIfAbsent(cell, c -> new Seam()).add(area, half, 0, Math.max(0, chord.outY()));
     }
 
-    private int addOpenings(Edge toOven) {
-        double least = LEAST_HALF * Math.min(grid.dx, grid.dy);
-        int topCell = grid.nearest(0, outline.upper(0));
-        int topFace = 0;
-        for (int cell = 0; cell < grid.count; cell++) {
-            if (toOven.area[cell] > 0) {
-                if (cell == topCell) {
-                    topFace = openings.size();
-                }
-                for (int z = 0; z < sliceCount; z++) {
-                    openings.add(new Opening(
-                            flesh(z, cell), Section.UPPER, toOven.area[cell], Math.max(least, toOven.half(cell))));
-                }
+    private void join(int layer, int at, int other, Chord chord, double area, double half, double resistance) {
+        CellGrid grid = grids[other];
+        int there = grid.nearest(chord.x(), chord.y());
+        seam(cell(layer, 0, at), cell(other, 0, there)).add(area, half, chord.distance(grid, there), resistance);
+    }
+
+    private Seam seam(int a, int b) {
+        return seams.computeIfAbsent((long) a << 32 | b, key -> new Seam());
+    }
+
+    private double contact(int layer) {
+        return layers.get(layer).contactWm2K();
+    }
+
+    private Optional<Integer> layerAt(double x, double y, int but) {
+        for (int i = 0; i < layers.size(); i++) {
+            if (i != but && layers.get(i).contains(Math.abs(x), y)) {
+                return Optional.of(i);
             }
         }
-        return topFace;
+        return Optional.empty();
     }
 
-    /** Edge gathered by place: areas m², and area-weighted distances m and resistances m²K/W. */
-    private static final class Edge {
-        private final double[] area;
-        private final double[] halfSum;
-        private final double[] contactSum;
+    /* The layer whose top is the highest of those wholly below a point. */
+    private Optional<Integer> layerBelow(Chord chord, int but) {
+        int found = -1;
+        for (int i = 0; i < layers.size(); i++) {
+            Outline outline = layers.get(i).outline();
+            if (i == but || chord.x() > outline.halfWidth() || outline.upper(chord.x()) > chord.y() + 1e-9) {
+                continue;
+            }
+            if (found < 0
+                    || outline.upper(chord.x()) > layers.get(found).outline().upper(chord.x())) {
+                found = i;
+            }
+        }
+        return found < 0 ? Optional.empty() : Optional.of(found);
+    }
 
-        Edge(int places) {
-            area = new double[places];
-            halfSum = new double[places];
-            contactSum = new double[places];
+    private int layerOf(int cell) {
+        int found = 0;
+        for (int layer = 0; layer < grids.length; layer++) {
+            if (cell >= firstCell[layer] && cell < firstCell[layer] + grids[layer].count * sliceCount) {
+                found = layer;
+            }
+        }
+        return found;
+    }
+
+    private void addSeams() {
+        seams.forEach((key, seam) -> {
+            int a = (int) (key >> 32);
+            int b = (int) (key & 0xffffffffL);
+            boolean onTray = b >= trayFirst;
+            int layerA = layerOf(a);
+            int strideB = onTray ? trayGrid.columns : grids[layerOf(b)].count;
+            double halfA = Math.max(onTray ? LEAST_HALF * grids[layerA].dy : least(grids[layerA]), seam.halfA());
+            double halfB = onTray ? 0 : Math.max(least(grids[layerOf(b)]), seam.halfB());
+            for (int z = 0; z < sliceCount; z++) {
+                links.add(
+                        new Link(a + z * grids[layerA].count, b + z * strideB, seam.area, halfA, halfB, seam.value()));
+            }
+        });
+    }
+
+    private int addOpenings() {
+        int highest = 0;
+        for (int layer = 0; layer < layers.size(); layer++) {
+            if (layers.get(layer).outline().upper(0)
+                    > layers.get(highest).outline().upper(0)) {
+                highest = layer;
+            }
+        }
+        int topCell = cell(
+                highest,
+                0,
+                grids[highest].nearest(0, layers.get(highest).outline().upper(0)));
+        int[] topFace = {0};
+        open.forEach((cell, seam) -> {
+            int layer = layerOf(cell);
+            if (cell == topCell) {
+                topFace[0] = openings.size();
+            }
+            for (int z = 0; z < sliceCount; z++) {
+                openings.add(new Opening(
+                        cell + z * grids[layer].count,
+                        material(layer),
+                        seam.area,
+                        Math.max(least(grids[layer]), seam.halfA()),
+                        seam.value()));
+            }
+        });
+        return topFace[0];
+    }
+
+    /** Edge gathered between two places: area m², and by area the distances m and a value (a resistance, an upward look). */
+    private static final class Seam {
+        private double area;
+        private double halfASum;
+        private double halfBSum;
+        private double valueSum;
+
+        void add(double chordArea, double halfA, double halfB, double value) {
+            area += chordArea;
+            halfASum += chordArea * halfA;
+            halfBSum += chordArea * halfB;
+            valueSum += chordArea * value;
         }
 
-        void add(int place, double chordArea, double half, double contact) {
-            area[place] += chordArea;
-            halfSum[place] += chordArea * half;
-            contactSum[place] += chordArea * contact;
+        double halfA() {
+            return halfASum / area;
         }
 
-        double half(int place) {
-            return halfSum[place] / area[place];
+        double halfB() {
+            return halfBSum / area;
         }
 
-        double contact(int place) {
-            return contactSum[place] / area[place];
+        double value() {
+            return valueSum / area;
         }
     }
 }

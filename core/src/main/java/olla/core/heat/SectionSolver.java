@@ -11,6 +11,7 @@ import java.util.Arrays;
  * kappa_f     = 1 / (d_f r_i)                          from the face to the middle of its cell
  * T, r        = functions of H (Material)
  * Ts_f        : arriving - vapour = kappa_f (Ts_f - T_i)   both to first order about a recent Ts_f (Face)
+ * w_i         : in a layer that holds water, what H_i has beyond 100 °C boils some of it off (Material.holdingWater)
  * </pre>
  *
  * Forward Euler in time, second order in space. The step follows the stiffest cell, dt = 0.8 min(V C / (sum G + sum
@@ -41,11 +42,13 @@ public final class SectionSolver {
     private final double[] inward;
     private final double[] tangent;
     private final double[] tangentC;
+    private final double[] boilingJm3;
     private long updates;
 
     /**
      * @param section the cells
-     * @param materials by material number: flesh, then the tray's metal where the section has one
+     * @param materials by material number: flesh, the tray's metal, those of further layers; only those the section has
+     *     are used
      */
     public SectionSolver(Section section, Material... materials) {
         this.section = section;
@@ -63,6 +66,17 @@ public final class SectionSolver {
         this.inward = new double[section.faceCell.length];
         this.tangent = new double[Face.TANGENT * inward.length];
         this.tangentC = new double[inward.length];
+        this.boilingJm3 = new double[materials.length];
+        for (int m = 0; m < materials.length; m++) {
+            boilingJm3[m] = section.has(m) && materials[m].waterKgM3() > 0
+                    ? materials[m].enthalpyJm3(Water.BOILING_C)
+                    : Double.POSITIVE_INFINITY;
+        }
+    }
+
+    /** The cells it solves for. */
+    public Section section() {
+        return section;
     }
 
     /**
@@ -74,16 +88,65 @@ public final class SectionSolver {
         SectionState state = new SectionState(section.cells(), section.faceCell.length);
         double[] enthalpyOf = new double[materials.length];
         for (int m = 0; m < materials.length; m++) {
-            enthalpyOf[m] = materials[m].enthalpyJm3(startC[m]);
+            if (section.has(m)) {
+                enthalpyOf[m] = materials[m].enthalpyJm3(startC[m]);
+                state.coldest[m] = startC[m];
+                state.coldestPeak[m] = startC[m];
+            }
         }
         for (int i = 0; i < section.cells(); i++) {
             state.enthalpy[i] = enthalpyOf[section.material[i]];
+            state.waterKgM3[i] = materialOf[i].waterKgM3();
         }
         for (int f = 0; f < state.faceC.length; f++) {
             state.faceC[f] = startC[section.material[section.faceCell[f]]];
         }
-        state.coldestC = startC[Section.FLESH];
-        state.coldestPeakC = state.coldestC;
+        return state;
+    }
+
+    /**
+     * Goes on from a state of another section: materials that both have keep their heat and water, new ones come in at
+     * {@code startC}, and the clock and the sums run on. Where the section is turned over, each layer's heat is spread
+     * so that none is lost.
+     *
+     * @param other the solver of the other section, cut on the same grids
+     * @param startC temperature of each material by number, °C, for those that are new
+     * @param upsideDownAboutM 0, or the height about which everything but the tray is turned over, m
+     */
+    public SectionState takeOver(SectionSolver other, SectionState before, double[] startC, double upsideDownAboutM) {
+        SectionState state = start(startC);
+        double[] fresh = state.coldest.clone();
+        state.sums(before);
+        Section old = other.section;
+        for (int m = 0; m < Section.MATERIALS; m++) {
+            if (section.has(m) && old.has(m)) {
+                boolean turned = upsideDownAboutM != 0 && m != Section.TRAY;
+                double held = 0;
+                double given = 0;
+                double volume = 0;
+                for (int i = section.from[m]; i < section.to[m]; i++) {
+                    int from = old.counterpart(section, i, turned ? upsideDownAboutM : 0);
+                    state.enthalpy[i] = before.enthalpy[from];
+                    state.waterKgM3[i] = before.waterKgM3[from];
+                    given += section.volume[i] * state.enthalpy[i];
+                    volume += section.volume[i];
+                }
+                for (int i = old.from[m]; i < old.to[m]; i++) {
+                    held += old.volume[i] * before.enthalpy[i];
+                }
+                for (int i = section.from[m]; turned && i < section.to[m]; i++) {
+                    state.enthalpy[i] += (held - given) / volume;
+                }
+            } else if (section.has(m)) {
+                state.coldest[m] = fresh[m];
+                state.coldestPeak[m] = fresh[m];
+            }
+        }
+        for (int f = 0; f < state.faceC.length; f++) {
+            int cell = section.faceCell[f];
+            state.faceC[f] = materialOf[cell].temperatureC(state.enthalpy[cell]);
+        }
+        temperatures(state);
         return state;
     }
 
@@ -91,7 +154,7 @@ public final class SectionSolver {
     public void advance(SectionState state, Surroundings around, double seconds) {
         for (int f = 0; f < inward.length; f++) {
             tangentC[f] = state.faceC[f];
-            face(around, f).tangent(tangentC[f], tangent, Face.TANGENT * f);
+            face(around, f).tangent(tangentC[f], section.faceUp[f], tangent, Face.TANGENT * f);
         }
         double left = seconds;
         while (left > 1e-9) {
@@ -111,18 +174,41 @@ public final class SectionSolver {
 
     /** Mean temperature of the flesh, °C, by volume. */
     public double meanC(SectionState state) {
+        return meanC(state, Section.FLESH);
+    }
+
+    /** Mean temperature of a material, °C, by volume. */
+    public double meanC(SectionState state, int material) {
         double sum = 0;
         double volume = 0;
-        for (int i = 0; i < section.fleshCells; i++) {
+        for (int i = section.from[material]; i < section.to[material]; i++) {
             sum += section.volume[i] * materialOf[i].temperatureC(state.enthalpy[i]);
             volume += section.volume[i];
         }
         return sum / volume;
     }
 
-    /** Temperature of the upper face at the mid-plane, °C. */
+    /** Water that a material still holds, kg, in the modelled part. */
+    public double waterKg(SectionState state, int material) {
+        double sum = 0;
+        for (int i = section.from[material]; i < section.to[material]; i++) {
+            sum += section.volume[i] * state.waterKgM3[i];
+        }
+        return sum;
+    }
+
+    /** Temperature of the uppermost face at the mid-plane, whatever layer it belongs to, °C. */
     public double topFaceC(SectionState state) {
         return state.faceC[section.topFace];
+    }
+
+    /** Enthalpy of a material in the modelled part, J, from the lowest tabled temperature. */
+    public double storedJ(SectionState state, int material) {
+        double sum = 0;
+        for (int i = section.from[material]; i < section.to[material]; i++) {
+            sum += section.volume[i] * state.enthalpy[i];
+        }
+        return sum;
     }
 
     /** Temperature of a cell, °C. */
@@ -147,7 +233,7 @@ public final class SectionSolver {
     private double refresh(SectionState state) {
         temperatures(state);
         for (int i = 0; i < temperature.length; i++) {
-            resistivity[i] = materialOf[i].resistivity(state.enthalpy[i]);
+            resistivity[i] = materialOf[i].resistivity(state.enthalpy[i], state.waterKgM3[i]);
             stiffness[i] = 0;
         }
         for (int l = 0; l < conductance.length; l++) {
@@ -179,23 +265,26 @@ public final class SectionSolver {
     }
 
     private void temperatures(SectionState state) {
-        int flesh = section.fleshCells;
-        materials[Section.FLESH].temperatures(state.enthalpy, temperature, 0, flesh);
-        if (flesh < temperature.length) {
-            materials[Section.TRAY].temperatures(state.enthalpy, temperature, flesh, temperature.length);
-        }
-        double coldest = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < flesh; i++) {
-            if (temperature[i] < coldest) {
-                coldest = temperature[i];
+        for (int m = 0; m < materials.length; m++) {
+            int from = section.from[m];
+            int to = section.to[m];
+            if (to == from) {
+                continue;
             }
+            materials[m].temperatures(state.enthalpy, temperature, from, to);
+            double coldest = Double.POSITIVE_INFINITY;
+            for (int i = from; i < to; i++) {
+                if (temperature[i] < coldest) {
+                    coldest = temperature[i];
+                }
+            }
+            state.coldest[m] = coldest;
+            state.coldestPeak[m] = Math.max(state.coldestPeak[m], coldest);
         }
-        state.coldestC = coldest;
-        state.coldestPeakC = Math.max(state.coldestPeakC, coldest);
     }
 
     private Face face(Surroundings around, int f) {
-        return section.faceRole[f] == Section.UNDER ? around.under() : around.upper();
+        return around.of(section.faceMaterial[f]);
     }
 
     private void step(SectionState state, Surroundings around, double dt) {
@@ -214,16 +303,36 @@ public final class SectionSolver {
         for (int i = 0; i < gained.length; i++) {
             state.enthalpy[i] += gained[i] * dt / section.volume[i];
         }
+        for (int m = 0; m < materials.length; m++) {
+            if (boilingJm3[m] < Double.POSITIVE_INFINITY) {
+                boil(state, m);
+            }
+        }
+    }
+
+    /* What a wet layer holds beyond the boiling point goes off with its water while it has any. */
+    private void boil(SectionState state, int material) {
+        double boiling = boilingJm3[material];
+        for (int i = section.from[material]; i < section.to[material]; i++) {
+            double excess = state.enthalpy[i] - boiling;
+            if (excess > 0 && state.waterKgM3[i] > 0) {
+                double boiled = Math.min(state.waterKgM3[i], excess / Water.EVAPORATION_J_KG);
+                state.waterKgM3[i] -= boiled;
+                state.enthalpy[i] -= boiled * Water.EVAPORATION_J_KG;
+                state.vapourJ += boiled * Water.EVAPORATION_J_KG * section.volume[i];
+            }
+        }
     }
 
     private void enter(SectionState state, Face face, int f, double dt) {
         int cell = section.faceCell[f];
         double cellC = temperature[cell];
-        double t = faceC(face, f, cellC);
+        double wet = wet(state, cell);
+        double t = faceC(face, f, cellC, wet);
         double away = t - tangentC[f];
         int at = Face.TANGENT * f;
         double arriving = tangent[at] + away * tangent[at + 1];
-        double vapour = tangent[at + 2] + away * tangent[at + 3];
+        double vapour = wet * (tangent[at + 2] + away * tangent[at + 3]);
         double flux;
         if (t > face.mostC()) {
             t = face.mostC();
@@ -239,21 +348,30 @@ public final class SectionSolver {
         gained[cell] += area * flux;
         state.arrivedJ += area * arriving * dt;
         state.vapourJ += area * vapour * dt;
-        if (face.dries()) {
+        if (face.dries() && cell < section.fleshCells) {
             state.driedJ += area * vapour * dt;
+        } else if (face.dries() && state.waterKgM3[cell] > 0) {
+            double gone = area * vapour * dt / Water.EVAPORATION_J_KG / section.volume[cell];
+            state.waterKgM3[cell] = Math.max(0, state.waterKgM3[cell] - gone);
         }
     }
 
+    /* How wet a cell is against when it went in: flesh stays wet, a layer that holds water loses it. */
+    private double wet(SectionState state, int cell) {
+        double first = materialOf[cell].waterKgM3();
+        return first > 0 ? state.waterKgM3[cell] / first : 1;
+    }
+
     /* Where arriving - vapour meets what conducts inwards, on the face's tangent; a new tangent where that is far off. */
-    private double faceC(Face face, int f, double cellC) {
+    private double faceC(Face face, int f, double cellC, double wet) {
         int at = Face.TANGENT * f;
         double t = tangentC[f];
         for (int i = 0; i < MOST_TANGENTS; i++) {
             if (Double.isInfinite(inward[f])) {
                 t = cellC;
             } else {
-                double net = tangent[at] - tangent[at + 2];
-                double slope = tangent[at + 1] - tangent[at + 3];
+                double net = tangent[at] - wet * tangent[at + 2];
+                double slope = tangent[at + 1] - wet * tangent[at + 3];
                 t = (inward[f] * cellC + net - slope * tangentC[f]) / (inward[f] - slope);
             }
             double held = Math.min(t, face.mostC());
@@ -261,7 +379,7 @@ public final class SectionSolver {
                 break;
             }
             tangentC[f] = held;
-            face.tangent(held, tangent, at);
+            face.tangent(held, section.faceUp[f], tangent, at);
         }
         return t;
     }

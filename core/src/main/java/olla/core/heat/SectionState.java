@@ -7,16 +7,18 @@ package olla.core.heat;
 public final class SectionState {
 
     final double[] enthalpy;
+    final double[] waterKgM3;
     final double[] faceC;
+    final double[] coldest = new double[Section.MATERIALS];
+    final double[] coldestPeak = new double[Section.MATERIALS];
     double seconds;
     double arrivedJ;
     double vapourJ;
     double driedJ;
-    double coldestC;
-    double coldestPeakC;
 
     SectionState(int cells, int faces) {
         enthalpy = new double[cells];
+        waterKgM3 = new double[cells];
         faceC = new double[faces];
     }
 
@@ -30,13 +32,19 @@ public final class SectionState {
     /** Takes over another state of the same section. */
     public void set(SectionState other) {
         System.arraycopy(other.enthalpy, 0, enthalpy, 0, enthalpy.length);
+        System.arraycopy(other.waterKgM3, 0, waterKgM3, 0, waterKgM3.length);
         System.arraycopy(other.faceC, 0, faceC, 0, faceC.length);
+        sums(other);
+    }
+
+    /** Takes over the clock, the sums and the coldest so far. */
+    void sums(SectionState other) {
+        System.arraycopy(other.coldest, 0, coldest, 0, coldest.length);
+        System.arraycopy(other.coldestPeak, 0, coldestPeak, 0, coldestPeak.length);
         seconds = other.seconds;
         arrivedJ = other.arrivedJ;
         vapourJ = other.vapourJ;
         driedJ = other.driedJ;
-        coldestC = other.coldestC;
-        coldestPeakC = other.coldestPeakC;
     }
 
     /** Time since the start, s. */
@@ -49,23 +57,33 @@ public final class SectionState {
         return arrivedJ;
     }
 
-    /** Heat that left with vapour, lost or kept, J. */
+    /** Heat that left with vapour from faces and from layers that boil, lost or kept, J. */
     public double vapourJ() {
         return vapourJ;
     }
 
-    /** Water that left the faces for good, kg. */
+    /** Water that left the flesh's faces for good, kg. */
     public double driedKg() {
         return driedJ / Water.EVAPORATION_J_KG;
     }
 
     /** The coldest flesh now, °C. */
     public double coldestC() {
-        return coldestC;
+        return coldest[Section.FLESH];
     }
 
     /** The warmest the coldest flesh has been, °C. */
     public double coldestPeakC() {
-        return coldestPeakC;
+        return coldestPeak[Section.FLESH];
+    }
+
+    /** The coldest of a material now, °C. */
+    public double coldestC(int material) {
+        return coldest[material];
+    }
+
+    /** The warmest the coldest of a material has been, °C. */
+    public double coldestPeakC(int material) {
+        return coldestPeak[material];
     }
 }

@@ -1,9 +1,16 @@
 package olla.core.heat;
 
-/**
- * What each role of face meets while a stage lasts.
- *
- * @param upper the faces that look up or sideways, and an underside that does not lie on a tray
- * @param under the tray's underside
- */
-public record Surroundings(Face upper, Face under) {}
+/** What each material's faces meet while a stage lasts. Immutable. */
+public final class Surroundings {
+
+    private final Face[] byMaterial;
+
+    /** @param byMaterial by material number: the flesh's faces, the tray's underside, then those of further layers */
+    public Surroundings(Face... byMaterial) {
+        this.byMaterial = byMaterial.clone();
+    }
+
+    Face of(int material) {
+        return byMaterial[material];
+    }
+}

@@ -3,19 +3,61 @@ package olla.core.oven;
 import olla.core.units.Dial;
 
 /**
- * Kinds of oven by how their air moves. Film coefficients are of the usual order for natural and forced convection in
+ * Kinds of oven by how their air moves and where their heat comes from. Film coefficients are of the usual order for natural and forced convection in
  * domestic ovens (from memory).
  */
 public enum OvenKind {
     /** Top and bottom heat, still air. */
-    STILL(11),
+    STILL(11, 0, 0, 0, Double.POSITIVE_INFINITY),
     /** A fan stirs the air. */
-    FAN(24);
+    FAN(24, 0, 0, 0, Double.POSITIVE_INFINITY),
+    /** Fired with wood: still air under walls hotter than it, the tray on a floor of brick; it cools from the moment the door is shut. */
+    WOOD(12, 40, -10, 20, 240),
+    /** A barbecue with its lid closed: air rising past the food, the coals or burners under the tray. */
+    CLOSED_BARBECUE(16, 10, 40, 4, Double.POSITIVE_INFINITY);
 
     private final double filmWm2K;
+    private final double wallsAboveAirC;
+    private final double underAboveAirC;
+    private final double underMoreWm2K;
+    private final double coolingMinutes;
 
-    OvenKind(double filmWm2K) {
+    OvenKind(
+            double filmWm2K,
+            double wallsAboveAirC,
+            double underAboveAirC,
+            double underMoreWm2K,
+            double coolingMinutes) {
         this.filmWm2K = filmWm2K;
+        this.wallsAboveAirC = wallsAboveAirC;
+        this.underAboveAirC = underAboveAirC;
+        this.underMoreWm2K = underMoreWm2K;
+        this.coolingMinutes = coolingMinutes;
+    }
+
+    /** How much hotter than the air the walls are, °C (from memory). */
+    public double wallsAboveAirC() {
+        return wallsAboveAirC;
+    }
+
+    /** How much hotter than the air it is under the tray, °C (from memory). */
+    public double underAboveAirC() {
+        return underAboveAirC;
+    }
+
+    /** What reaches the tray from below beyond the film, W/m²K: a brick floor it stands on (from memory). */
+    public double underMoreWm2K() {
+        return underMoreWm2K;
+    }
+
+    /** Whether nothing keeps it at its temperature. */
+    public boolean falls() {
+        return coolingMinutes < Double.POSITIVE_INFINITY;
+    }
+
+    /** What is left after some minutes of being hotter than the room, 0 to 1 (time constant from memory: hours). */
+    public double left(double minutes) {
+        return Math.exp(-minutes / coolingMinutes);
     }
 
     /** Convective film coefficient, W/m²K. */

@@ -1,16 +1,17 @@
 package olla.core.oven;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.units.Refusals;
 
 /**
- * What the oven does, in order: bake at one temperature, then rest out of the oven.
+ * What the oven does, in order. The length of the open BAKE is solved for the target; where several are open they share
+ * one length by their shares, so that a glaze can go on at two thirds and a strip be turned at half time.
  *
- * @param bakeTempC dial temperature, 90 to 300 °C
- * @param bakeMinutes given, 0.5 to 240, or empty where the length is to be solved for the target
- * @param restMinutes out of the oven before serving, 0 to 60
+ * @param stages at least one BAKE; nothing in the oven after a REST, which stands last
  */
-public record Programme(double bakeTempC, OptionalDouble bakeMinutes, double restMinutes) {
+public record Programme(List<Stage> stages) {
 
     /** The coolest oven the tool reckons with, °C. */
     public static final double COOLEST_C = 90;
@@ -21,12 +22,198 @@ public record Programme(double bakeTempC, OptionalDouble bakeMinutes, double res
     /** The longest bake the tool reckons with, minutes. */
     public static final double LONGEST_MINUTES = 240;
 
-    /** @throws olla.core.units.RefusedInput where a stage is out of range */
+    /** Never longer under a grill, minutes (common practice, no source: 1 to 5). */
+    public static final double LONGEST_GRILL_MINUTES = 10;
+
+    private static final double LEAST_MINUTES = 0.5;
+    private static final double LONGEST_REST_MINUTES = 60;
+    private static final int MOST_STAGES = 12;
+
+    /** @throws olla.core.units.RefusedInput where a stage is out of range or out of order */
     public Programme {
-        Refusals refusals = new Refusals()
-                .range("tempC", "An oven temperature", bakeTempC, COOLEST_C, HOTTEST_C, "°C")
-                .range("restMinutes", "A rest", restMinutes, 0, 60, "min");
-        bakeMinutes.ifPresent(m -> refusals.range("minutes", "A bake", m, 0.5, LONGEST_MINUTES, "min"));
+        stages = List.copyOf(stages);
+        Refusals refusals = new Refusals();
+        if (stages.isEmpty() || stages.stream().noneMatch(s -> s instanceof Stage.Bake)) {
+            refusals.add("", "A programme needs a BAKE.");
+        }
+        if (stages.size() > MOST_STAGES) {
+            refusals.add("", "A programme has at most " + MOST_STAGES + " stages; this has " + stages.size() + ".");
+        }
+        for (int i = 0; i < stages.size(); i++) {
+            check(stages, i, refusals);
+        }
         refusals.throwIfAny();
+        double fixed = stages.stream().mapToDouble(Programme::fixed).sum();
+        refusals.range("minutes", "All given stages together", fixed, 0, LONGEST_MINUTES, "min")
+                .throwIfAny();
+    }
+
+    /**
+     * Bake at one temperature, then rest.
+     *
+     * @param bakeTempC dial temperature, 90 to 300 °C
+     * @param bakeMinutes given, 0.5 to 240, or empty where the length is to be solved
+     * @param restMinutes out of the oven before serving, 0 to 60
+     */
+    public Programme(double bakeTempC, OptionalDouble bakeMinutes, double restMinutes) {
+        this(List.of(new Stage.Bake(bakeTempC, bakeMinutes), new Stage.Rest(restMinutes)));
+    }
+
+    private static void check(List<Stage> stages, int i, Refusals refusals) {
+        Stage stage = stages.get(i);
+        boolean last = i == stages.size() - 1;
+        if (stage instanceof Stage.Bake bake) {
+            refusals.range("tempC", "An oven temperature", bake.tempC(), COOLEST_C, HOTTEST_C, "°C");
+            bake.minutes()
+                    .ifPresent(m -> refusals.range("minutes", "A bake", m, LEAST_MINUTES, LONGEST_MINUTES, "min"));
+            refusals.range("share", "A share of the open length", bake.share(), 0.05, 20, "");
+        } else if (stage instanceof Stage.Grill grill) {
+            refusals.range("minutes", "A grill", grill.minutes(), LEAST_MINUTES, LONGEST_GRILL_MINUTES, "min");
+        } else if (stage instanceof Stage.Rest rest) {
+            refusals.range("restMinutes", "A rest", rest.minutes(), 0, LONGEST_REST_MINUTES, "min");
+            if (!last) {
+                refusals.add("", "REST is out of the oven and stands last; nothing can follow it.");
+            }
+        } else if (i == 0) {
+            refusals.add("", "A programme begins in the oven: " + word(stage) + " cannot stand first.");
+        }
+        if (last && (stage instanceof Stage.Add || stage instanceof Stage.Turn)) {
+            refusals.add("", word(stage) + " cannot stand last: bake, grill or rest after it.");
+        }
+    }
+
+    private static String word(Stage stage) {
+        if (stage instanceof Stage.Add add) {
+            return "ADD " + add.what();
+        }
+        return stage.getClass().getSimpleName().toUpperCase(java.util.Locale.ROOT);
+    }
+
+    private static double fixed(Stage stage) {
+        if (stage instanceof Stage.Bake bake) {
+            return bake.minutes().orElse(0);
+        }
+        return stage instanceof Stage.Grill grill ? grill.minutes() : 0;
+    }
+
+    private static boolean isOpen(Stage stage) {
+        return stage instanceof Stage.Bake bake && bake.minutes().isEmpty();
+    }
+
+    /** Whether a length is left to be solved. */
+    public boolean open() {
+        return stages.stream().anyMatch(Programme::isOpen);
+    }
+
+    /**
+     * The same programme with every length said.
+     *
+     * @param openMinutes what the open stages come to together
+     */
+    public Programme closed(double openMinutes) {
+        double shares = stages.stream()
+                .filter(Programme::isOpen)
+                .mapToDouble(s -> ((Stage.Bake) s).share())
+                .sum();
+        List<Stage> closed = new ArrayList<>();
+        for (Stage stage : stages) {
+            closed.add(
+                    isOpen(stage) && stage instanceof Stage.Bake bake
+                            // A solved length may be shorter than any a cook would type.
+                            ? new Stage.Bake(
+                                    bake.tempC(),
+                                    OptionalDouble.of(Math.max(LEAST_MINUTES, openMinutes * bake.share() / shares)),
+                                    bake.share())
+                            : stage);
+        }
+        return new Programme(closed);
+    }
+
+    /** The same with its last bake left open, where none is. */
+    public Programme opened() {
+        if (open()) {
+            return this;
+        }
+        List<Stage> opened = new ArrayList<>(stages);
+        for (int i = opened.size() - 1; i >= 0; i--) {
+            if (opened.get(i) instanceof Stage.Bake bake) {
+                opened.set(i, new Stage.Bake(bake.tempC(), OptionalDouble.empty(), bake.share()));
+                break;
+            }
+        }
+        return new Programme(opened);
+    }
+
+    /** The dial when the fish meets the oven: of the first bake it is in for, °C. */
+    public double bakeTempC() {
+        boolean in = !fishJoins();
+        for (Stage stage : stages) {
+            in |= addsFish(stage);
+            if (in && stage instanceof Stage.Bake bake) {
+                return bake.tempC();
+            }
+        }
+        return hottestC();
+    }
+
+    private static boolean addsFish(Stage stage) {
+        return stage instanceof Stage.Add add && add.what() == Stage.What.FISH;
+    }
+
+    /** Whether the fish goes in after something else. */
+    public boolean fishJoins() {
+        return stages.stream().anyMatch(Programme::addsFish);
+    }
+
+    /** Whether something goes on or in during the bake. */
+    public boolean adds(Stage.What what) {
+        return stages.stream().anyMatch(s -> s instanceof Stage.Add add && add.what() == what);
+    }
+
+    /** Whether it goes under the grill. */
+    public boolean grills() {
+        return stages.stream().anyMatch(s -> s instanceof Stage.Grill);
+    }
+
+    /** Whether it is turned. */
+    public boolean turns() {
+        return stages.stream().anyMatch(s -> s instanceof Stage.Turn);
+    }
+
+    /** The hottest dial of all its bakes, °C. */
+    public double hottestC() {
+        return stages.stream()
+                .filter(s -> s instanceof Stage.Bake)
+                .mapToDouble(s -> ((Stage.Bake) s).tempC())
+                .max()
+                .orElseThrow();
+    }
+
+    /** The same with another rest. */
+    public Programme rested(double minutes) {
+        List<Stage> other = new ArrayList<>(stages);
+        other.removeIf(s -> s instanceof Stage.Rest);
+        other.add(new Stage.Rest(minutes));
+        return new Programme(other);
+    }
+
+    /** The same with every grill this long. */
+    public Programme grilled(double minutes) {
+        return new Programme(stages.stream()
+                .map(s -> s instanceof Stage.Grill ? new Stage.Grill(minutes) : s)
+                .toList());
+    }
+
+    /** Out of the oven before serving, minutes. */
+    public double restMinutes() {
+        return stages.get(stages.size() - 1) instanceof Stage.Rest rest ? rest.minutes() : 0;
+    }
+
+    /** In the oven altogether, minutes; empty while a length is open. */
+    public OptionalDouble bakeMinutes() {
+        return open()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(
+                        stages.stream().mapToDouble(Programme::fixed).sum());
     }
 }

@@ -5,12 +5,16 @@ import static olla.core.safety.Caution.Weight.STOP;
 import static olla.core.safety.Caution.Weight.WARN;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
+import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
+import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.fish.Traits;
@@ -36,7 +40,7 @@ public final class Cautions {
     public static List<Caution> of(Piece piece, Dress dress, Programme programme, double peakC) {
         List<Caution> found = new ArrayList<>();
         if (dress instanceof Parcel parcel
-                && programme.bakeTempC() > parcel.sheet().limitC()) {
+                && programme.hottestC() > parcel.sheet().limitC()) {
             found.add(new Caution(
                     "SHEET_LIMIT",
                     STOP,
@@ -56,9 +60,31 @@ public final class Cautions {
             found.add(parasites());
         }
         found.addAll(ofSpecies(piece.species()));
-        if (dress instanceof Parcel) {
+        if (dress instanceof Parcel parcel) {
+            if (parcel.sheet() == Sheet.FOIL && parcel.acid()) {
+                found.add(new Caution(
+                        "ACID_FOIL",
+                        WARN,
+                        "Citrus, wine, vinegar or tomato dissolves bare aluminium: lay parchment between.",
+                        "Federal Institute for Risk Assessment, advice on uncoated aluminium"));
+            }
             found.add(new Caution("STEAM", KNOW, "Open the parcel away from your face: steam.", COMMON));
         }
+        if (dress instanceof SaltCrust crust) {
+            found.addAll(ofSalt(crust));
+        }
+        if (piece.filling() == Filling.STUFFING) {
+            found.add(new Caution(
+                    "STUFFING",
+                    WARN,
+                    "A stuffing of shellfish, egg or bread must itself reach 74\u00a0°C; the time is set by it.",
+                    FOOD_CODE));
+        }
+        if (programme.grills()) {
+            found.add(new Caution(
+                    "GRILL", WARN, "Stay and watch the grill. No paper, and no glass dish, under it.", COMMON));
+        }
+        found.sort(Comparator.comparing(Caution::weight));
         found.add(localCode());
         return List.copyOf(found);
     }
@@ -114,6 +140,36 @@ public final class Cautions {
                     KNOW,
                     "Large reef fish can carry a poison that heat leaves whole. Know where yours was caught.",
                     "FDA Fish and Fishery Products Hazards and Controls Guidance"));
+        }
+        return found;
+    }
+
+    private static List<Caution> ofSalt(SaltCrust crust) {
+        List<Caution> found = new ArrayList<>();
+        if (!crust.scalesOn()) {
+            found.add(new Caution(
+                    "SCALES_OFF",
+                    WARN,
+                    "Without its scales the skin lets salt through: wrap it in leaves or parchment, and peel it on the"
+                            + " plate.",
+                    COMMON));
+        }
+        found.add(new Caution(
+                "SHARDS",
+                WARN,
+                "Crack it under a cloth, with a tool that never touches the fish: hot shards, then steam.",
+                COMMON));
+        found.add(new Caution(
+                "SODIUM",
+                KNOW,
+                "Brush all salt off before you lift the skin; tell guests who eat little salt.",
+                COMMON));
+        if (crust.school().whitesAKilo() > 0) {
+            found.add(new Caution(
+                    "EGG",
+                    KNOW,
+                    "Contains egg. The yolks are raw: keep them at 4\u00a0°C and use them within 2 days.",
+                    "Regulation (EU) No 1169/2011, Annex II; USDA FSIS"));
         }
         return found;
     }

@@ -10,7 +10,7 @@ class FaceTest {
 
     private static double[] tangent(Face face, double celsius) {
         double[] into = new double[Face.TANGENT];
-        face.tangent(celsius, into, 0);
+        face.tangent(celsius, 0, into, 0);
         return into;
     }
 

@@ -58,7 +58,7 @@ class SectionBuilderTest {
         double upper = 0;
         double under = 0;
         for (int f = 0; f < section.faceArea.length; f++) {
-            if (section.faceRole[f] == Section.UPPER) {
+            if (section.faceMaterial[f] == Section.FLESH) {
                 upper += section.faceArea[f];
             } else {
                 under += section.faceArea[f];

@@ -1,0 +1,248 @@
+package olla.core.dress;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import olla.core.fish.Piece;
+import olla.core.units.Amount;
+import olla.core.units.Measure;
+import olla.core.units.Refusals;
+
+/**
+ * What a dress takes for so many pieces, and what has to be known of it.
+ *
+ * @param amounts for all pieces together
+ * @param advice in sentences, the most pressing first
+ * @param sheet what to cut for one parcel; empty for other dresses
+ * @param salt what a crust takes; empty for other dresses
+ */
+public record Quantities(
+        List<Amount> amounts, List<String> advice, Optional<SheetSize> sheet, Optional<SaltNeed> salt) {
+
+    /** As many pieces as one evening sees. */
+    public static final int MOST_PIECES = 100;
+
+    /* A raw onion or shallot needs longer than this, minutes (common practice, no source). */
+    private static final double ONION_RAW_UNDER_MIN = 15;
+
+    /* Vegetables as they lie in a bed, and oil to coat them, g/ml (common practice, no source). */
+    private static final double BED_G_CM3 = 0.6;
+    private static final double OIL_ML_A_KILO = 40;
+    private static final double BASE_BESIDE_MM = 20;
+
+    /* Oil brushed on, marinade and glaze for a square decimetre of face, ml (common practice, no source). */
+    private static final double OIL_ML_DM2 = 3;
+    private static final double MARINADE_ML_DM2 = 15;
+    private static final double GLAZE_ML_DM2 = 8;
+
+    /* A slice of citrus is about 45 mm across and 7 thick, ten from one fruit (common practice, no source). */
+    private static final double SLICE_MM2 = 45 * 45;
+    private static final double SLICES_A_FRUIT = 8;
+
+    /**
+     * Reckons the quantities.
+     *
+     * @param pieces how many, 1 to 100
+     * @param bakeMinutes how long the bake is, minutes: what is too short for a raw onion
+     * @param bagG how much salt is in a bag, g
+     * @param saltThereG how much salt there is, g; 0 where nobody weighed it
+     * @throws olla.core.units.RefusedInput where a number is out of range
+     */
+    public static Quantities of(
+            Dress dress, Piece piece, int pieces, double bakeMinutes, double bagG, double saltThereG) {
+        new Refusals()
+                .range("pieces", "A number of pieces", pieces, 1, MOST_PIECES, "")
+                .range("bagG", "A bag of salt", bagG, 50, 25_000, "g")
+                .throwIfAny();
+        Page page = new Page(piece, pieces, bakeMinutes);
+        if (dress instanceof OpenTray open) {
+            page.open(open);
+        } else if (dress instanceof Topping topping) {
+            page.topping(topping);
+        } else if (dress instanceof Breaded breaded) {
+            page.breaded(breaded);
+        } else if (dress instanceof Parcel parcel) {
+            page.parcel(parcel);
+        } else if (dress instanceof SaltCrust crust) {
+            page.salt(crust, bagG, saltThereG);
+        } else if (dress instanceof TrayBake bake) {
+            page.trayBake(bake);
+        }
+        return new Quantities(
+                List.copyOf(page.amounts),
+                List.copyOf(page.advice),
+                Optional.ofNullable(page.cut),
+                Optional.ofNullable(page.need));
+    }
+
+    /** The list while it is written. */
+    private static final class Page {
+        private final Piece piece;
+        private final int pieces;
+        private final double bakeMinutes;
+        private final List<Amount> amounts = new ArrayList<>();
+        private final List<String> advice = new ArrayList<>();
+        private SheetSize cut;
+        private SaltNeed need;
+
+        Page(Piece piece, int pieces, double bakeMinutes) {
+            this.piece = piece;
+            this.pieces = pieces;
+            this.bakeMinutes = bakeMinutes;
+        }
+
+        private void add(String what, double each, Measure measure) {
+            amounts.add(new Amount(what, each * pieces, measure));
+        }
+
+        private void say(String words, Object... values) {
+            advice.add(String.format(Locale.ROOT, words, values));
+        }
+
+        private double faceDm2() {
+            return piece.upperSideMm2() / 1e4;
+        }
+
+        void open(OpenTray open) {
+            switch (open.finish()) {
+                case BARE -> {}
+                case OILED -> add("oil", OIL_ML_DM2 * faceDm2(), Measure.MILLILITRE);
+                case MARINATED -> {
+                    add("marinade", MARINADE_ML_DM2 * faceDm2(), Measure.MILLILITRE);
+                    say("Drain it well; what has touched raw fish is boiled before it is a sauce.");
+                }
+                case GLAZED -> {
+                    add("glaze", GLAZE_ML_DM2 * faceDm2(), Measure.MILLILITRE);
+                    say("A small dish keeps the glaze on the fish. Brush half of it on now, half at two thirds.");
+                }
+            }
+            if (open.underlay() == Underlay.CITRUS) {
+                double slices = Math.max(1, Math.round(piece.upperSideMm2() / SLICE_MM2));
+                amounts.add(new Amount("citrus", Math.ceil(slices * pieces / SLICES_A_FRUIT), Measure.PIECE));
+            } else if (open.underlay() == Underlay.PAN_SAUCE) {
+                double millilitres = piece.upperSideMm2() * Underlay.PAN_SAUCE.depthMm() / 1000 / 2;
+                add("wine", millilitres * 0.8, Measure.MILLILITRE);
+                add("butter", millilitres * 0.2, Measure.GRAM);
+                say("The pan is the sauce: boil it down and beat in cold butter off the heat.");
+            }
+        }
+
+        void topping(Topping topping) {
+            double grams = topping.grams(piece) * pieces;
+            for (Amount part : topping.mix().basic()) {
+                amounts.add(part.times(grams / 100));
+            }
+            if (topping.mix().cookFirst() && bakeMinutes < ONION_RAW_UNDER_MIN) {
+                say("Cook onion and shallot soft before they go on: %.0f minutes leave them raw.", bakeMinutes);
+            } else if (topping.mix().cookFirst()) {
+                say("Cook onion and shallot soft before they go on; they have no time to do it here.");
+            }
+            say("%.0f g on each piece, %s.", topping.grams(piece), when(topping.when()));
+        }
+
+        private static String when(Topping.When when) {
+            return switch (when) {
+                case BEFORE -> "spread on before it goes in";
+                case PART_WAY -> "put on part-way, then the oven is turned up";
+                case AFTER -> "put on when it is all but done, then under the grill";
+            };
+        }
+
+        void breaded(Breaded breaded) {
+            for (Amount part : breaded.amounts(piece)) {
+                amounts.add(part.times(pieces));
+            }
+            say("Flour, then dip, then crumb, one hand dry. On a hot oiled tray, turned at half time.");
+            if (piece.frozen()) {
+                say("From the freezer as they are: thawed, the coat falls off.");
+            }
+        }
+
+        void parcel(Parcel parcel) {
+            cut = parcel.sheetSize(piece);
+            amounts.add(new Amount(
+                    parcel.sheet() == Sheet.FOIL ? "sheets of foil" : "sheets of parchment",
+                    (double) cut.layers() * pieces,
+                    Measure.PIECE));
+            double rolls = pieces * cut.offRollMm() / SheetSize.ROLL_LENGTH_MM;
+            say(
+                    "%.1f m off a roll %.0f cm wide; a full roll makes %d.",
+                    pieces * cut.offRollMm() / 1000, SheetSize.ROLL_WIDTH_MM / 10, cut.fromOneRoll());
+            if (rolls > 1) {
+                say("That is %.0f rolls.", Math.ceil(rolls));
+            }
+            if (!cut.fitsRoll()) {
+                say("Wider than a roll: join two widths with a fold pressed flat.");
+            }
+            if (!parcel.bed().isEmpty() && parcel.bedMm() > 0) {
+                double grams = piece.upperSideMm2() * parcel.bedMm() / 1000 * BED_G_CM3;
+                for (Vegetable vegetable : parcel.bed()) {
+                    add(vegetable.words(), grams / parcel.bed().size(), Measure.GRAM);
+                }
+            }
+            for (Vegetable vegetable : parcel.bed()) {
+                advice.add(capital(vegetable.words()) + ": " + vegetable.advice());
+            }
+            if (parcel.splashMl() > 0) {
+                add("wine, cider or stock", parcel.splashMl(), Measure.MILLILITRE);
+            }
+        }
+
+        void salt(SaltCrust crust, double bagG, double saltThereG) {
+
+            need = SaltNeed.of(crust, piece);
+            if (saltThereG > 0 && saltThereG < need.saltG() * pieces) {
+                double coat = SaltNeed.coatMm(crust, piece, saltThereG / pieces);
+                say(
+                        coat < SaltCrust.LEAKS_BELOW_MM
+                                ? "%.1f kg lies only %.0f mm thick: it cracks and leaks, and the fish bakes as if bare."
+                                : "%.1f kg lies %.0f mm thick instead of %.0f: enough, but look at it sooner.",
+                        saltThereG / 1000,
+                        coat,
+                        crust.coatMm());
+            }
+            amounts.add(new Amount(crust.salt().words(), need.saltG() * pieces, Measure.GRAM));
+            if (need.whites() > 0) {
+                amounts.add(new Amount("egg whites", (double) need.whites() * pieces, Measure.PIECE));
+            }
+            if (need.waterMl() > 0) {
+                add("water, by splashes", need.waterMl(), Measure.MILLILITRE);
+            }
+            say(
+                    "%.1f kg for the bed, %.1f kg to cover: %d bags of %s g, %.1f litres poured.",
+                    need.bedG() * pieces / 1000,
+                    need.coverG() * pieces / 1000,
+                    (int) Math.ceil(need.saltG() * pieces / bagG),
+                    Refusals.plain(bagG),
+                    need.looseMl() * pieces / 1000);
+            advice.add(need.difference());
+            say(
+                    "A tray of at least %.0f × %.0f cm each, lined with parchment.",
+                    Math.ceil(need.trayLengthMm() / 10), Math.ceil(need.trayWidthMm() / 10));
+            if (need.whites() > 0) {
+                int yolks = need.whites() * pieces;
+                say(
+                        "%d yolks are left: a mayonnaise with %.0f to %.0f ml of oil. Raw egg: not for guests at risk.",
+                        yolks, yolks * SaltNeed.OIL_LEAST_ML, yolks * SaltNeed.OIL_MOST_ML);
+            }
+        }
+
+        void trayBake(TrayBake bake) {
+            double area = (piece.acrossMm() + 2 * BASE_BESIDE_MM) * piece.lengthMm();
+            double grams = area * bake.depthMm() / 1000 * BED_G_CM3;
+            for (Vegetable vegetable : bake.base()) {
+                add(vegetable.words(), grams / bake.base().size(), Measure.GRAM);
+            }
+            add("oil", grams / 1000 * OIL_ML_A_KILO, Measure.MILLILITRE);
+            say("The base bakes alone first, salted and oiled, turned once.");
+            for (Vegetable side : bake.sides()) {
+                say("%s: beside the fish for the last %.0f minutes.", capital(side.words()), TrayBake.SIDES_MINUTES);
+            }
+        }
+
+        private static String capital(String words) {
+            return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        }
+    }
+}

@@ -1,0 +1,58 @@
+package olla.core.dress;
+
+import olla.core.fish.Composition;
+import olla.core.fish.Piece;
+import olla.core.units.Refusals;
+
+/**
+ * A layer on the upper side of an open piece.
+ *
+ * @param mix what it is made of
+ * @param when when it goes on
+ * @param depthMm how deep it is spread, 1 to 20 mm
+ */
+public record Topping(Mix mix, When when, double depthMm) implements Dress {
+
+    /** When a topping goes on: two schools and a third way (common practice, no source). */
+    public enum When {
+        /** Before baking, then grilled 3 to 5 minutes to colour. */
+        BEFORE,
+        /** Part-way, with the heat raised to finish. */
+        PART_WAY,
+        /** After baking, then grilled 1 to 2 minutes. */
+        AFTER
+    }
+
+    /** Three tablespoons on a portion come to about this, mm (common practice, no source). */
+    public static final double USUAL_DEPTH_MM = 6;
+
+    private static final double LEAST_MM = 1;
+    private static final double MOST_MM = 20;
+
+    /** @throws olla.core.units.RefusedInput where nobody spreads a topping so deep */
+    public Topping {
+        new Refusals()
+                .range("depthMm", "A topping's depth", depthMm, LEAST_MM, MOST_MM, "mm")
+                .throwIfAny();
+    }
+
+    /** How much of it one piece takes, g: its upper side times the depth. */
+    public double grams(Piece piece) {
+        return piece.upperSideMm2() * depthMm / 1e9 * mix.densityKgM3() * 1000;
+    }
+
+    @Override
+    public double wetness(Composition composition) {
+        return new OpenTray().wetness(composition);
+    }
+
+    @Override
+    public Style style() {
+        return Style.TOPPING;
+    }
+
+    @Override
+    public double usualRestMinutes() {
+        return 3;
+    }
+}

@@ -1,0 +1,72 @@
+package olla.core.dress;
+
+import java.util.List;
+import olla.core.dress.Vegetable.Cutting;
+import olla.core.fish.Composition;
+import olla.core.units.Refusals;
+
+/**
+ * A base of vegetables that goes in first; the fish lies on it, hot and wet, for the last minutes, and quick sides join
+ * for the very last.
+ *
+ * @param base what it is made of, 1 to 5 kinds
+ * @param cutting how they are cut
+ * @param depthMm how deep they lie, 10 to 60 mm
+ * @param sides quick sides that join for the last {@value #SIDES_MINUTES} minutes, at most 3
+ */
+public record TrayBake(List<Vegetable> base, Cutting cutting, double depthMm, List<Vegetable> sides) implements Dress {
+
+    /** Quick sides join for so long, minutes (common practice, no source). */
+    public static final double SIDES_MINUTES = 5;
+
+    /** How deep a base usually lies, mm (common practice, no source). */
+    public static final double USUAL_DEPTH_MM = 25;
+
+    private static final int MOST_KINDS = 5;
+    private static final int MOST_SIDES = 3;
+
+    /** @throws olla.core.units.RefusedInput where it has no base, or sides that take too long */
+    public TrayBake {
+        base = List.copyOf(base);
+        sides = List.copyOf(sides);
+        Refusals refusals = new Refusals().range("depthMm", "A base", depthMm, 10, 60, "mm");
+        if (base.isEmpty() || base.size() > MOST_KINDS) {
+            refusals.add("vegetables", "A tray bake has 1 to " + MOST_KINDS + " kinds of vegetable in its base.");
+        }
+        if (sides.size() > MOST_SIDES) {
+            refusals.add("sides", "At most " + MOST_SIDES + " kinds of side join a tray.");
+        }
+        for (Vegetable side : sides) {
+            if (!side.quick()) {
+                refusals.add("sides", "Too slow to join at the end: " + side.words() + ". Put it in the base.");
+            }
+        }
+        refusals.throwIfAny();
+    }
+
+    /** How long the base bakes alone, minutes: as long as its slowest kind needs, to the next whole minute. */
+    public double headStartMinutes(double ovenC) {
+        return Math.ceil(
+                base.stream().mapToDouble(v -> v.minutes(cutting, ovenC)).max().orElseThrow());
+    }
+
+    @Override
+    public double liftMm() {
+        return depthMm;
+    }
+
+    @Override
+    public double wetness(Composition composition) {
+        return new OpenTray(Finish.OILED, Underlay.NONE).wetness(composition);
+    }
+
+    @Override
+    public Style style() {
+        return Style.TRAY_BAKE;
+    }
+
+    @Override
+    public double usualRestMinutes() {
+        return 3;
+    }
+}

@@ -1,0 +1,148 @@
+package olla.core.estimate;
+
+import java.util.List;
+import olla.core.doneness.Doneness;
+import olla.core.heat.SectionSolver;
+import olla.core.heat.SectionState;
+import olla.core.heat.Surroundings;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+
+/** A dish on its way through a programme: what is on the tray, how warm it is, how long it has been in. Mutable. */
+final class Passage {
+
+    private static final double FALL_STRIDE_S = 60;
+    private static final double REST_STRIDE_S = 30;
+
+    /* Once the middle has fallen this far below its peak it will not rise again, K. */
+    private static final double PAST_PEAK_K = 1;
+
+    private final BakeModel model;
+    private Stack stack;
+    private SectionState state;
+
+    Passage(BakeModel model, Programme programme) {
+        this.model = model;
+        this.stack = new Stack(!programme.fishJoins(), !programme.adds(Stage.What.TOPPING));
+        this.state = model.start(stack);
+    }
+
+    private Passage(BakeModel model, Stack stack, SectionState state) {
+        this.model = model;
+        this.stack = stack;
+        this.state = state;
+    }
+
+    Passage copy() {
+        return new Passage(model, stack, state.copy());
+    }
+
+    Stack stack() {
+        return stack;
+    }
+
+    SectionState state() {
+        return state;
+    }
+
+    SectionSolver solver() {
+        return model.solver(stack);
+    }
+
+    double minutes() {
+        return state.seconds() / 60;
+    }
+
+    /** What takes no time. */
+    void change(Stage stage) {
+        if (stage instanceof Stage.Turn) {
+            state = model.turn(stack, state);
+        } else if (stage instanceof Stage.Add add) {
+            Stack next = switch (add.what()) {
+                case FISH -> stack.withFish();
+                case TOPPING -> stack.withCoat();
+                case GLAZE, SIDES -> stack;
+            };
+            if (!next.equals(stack)) {
+                state = model.change(stack, state, next);
+                stack = next;
+            }
+        }
+    }
+
+    /** Some seconds of a stage that takes time. */
+    void pass(Stage stage, double seconds) {
+        if (stage instanceof Stage.Bake bake && model.falls()) {
+            double left = seconds;
+            while (left > 1e-9) {
+                double stride = Math.min(left, FALL_STRIDE_S);
+                Surroundings now = model.baking(bake.tempC(), minutes() + stride / 120);
+                solver().advance(state, now, stride);
+                left -= stride;
+            }
+        } else {
+            solver().advance(state, around(stage), seconds);
+        }
+    }
+
+    private Surroundings around(Stage stage) {
+        if (stage instanceof Stage.Bake bake) {
+            return model.baking(bake.tempC(), 0);
+        }
+        return stage instanceof Stage.Grill ? model.grilling() : model.resting();
+    }
+
+    /** The rest of a closed programme, as far as it still matters for the peak. */
+    void finish(List<Stage> stages) {
+        for (Stage stage : stages) {
+            double left = seconds(stage);
+            if (left == 0) {
+                change(stage);
+            } else if (stage instanceof Stage.Rest) {
+                while (left > 0 && !pastPeak()) {
+                    double stride = Math.min(left, REST_STRIDE_S);
+                    pass(stage, stride);
+                    left -= stride;
+                }
+            } else {
+                pass(stage, left);
+            }
+        }
+    }
+
+    private boolean pastPeak() {
+        boolean flesh = state.coldestC() < state.coldestPeakC() - PAST_PEAK_K;
+        return flesh
+                && (!model.stuffed()
+                        || state.coldestC(Stack.FILLING) < state.coldestPeakC(Stack.FILLING) - PAST_PEAK_K);
+    }
+
+    /** How long a stage of a closed programme takes, s. */
+    static double seconds(Stage stage) {
+        if (stage instanceof Stage.Bake bake) {
+            return 60 * bake.minutes().orElseThrow();
+        }
+        if (stage instanceof Stage.Grill grill) {
+            return 60 * grill.minutes();
+        }
+        return stage instanceof Stage.Rest rest ? 60 * rest.minutes() : 0;
+    }
+
+    /** By how much the warmest that the coldest points have been lies above what they must reach, K. */
+    double peakMargin(double targetC) {
+        return margin(targetC, state.coldestPeakC(), state.coldestPeakC(Stack.FILLING));
+    }
+
+    /** The same for what they are now. */
+    double marginNow(double targetC) {
+        return margin(targetC, state.coldestC(), state.coldestC(Stack.FILLING));
+    }
+
+    private double margin(double targetC, double fleshC, double fillingC) {
+        if (!stack.fish()) {
+            return Double.NEGATIVE_INFINITY;
+        }
+        double flesh = fleshC - targetC;
+        return model.stuffed() ? Math.min(flesh, fillingC - Doneness.STUFFING_C) : flesh;
+    }
+}
