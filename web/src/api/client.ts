@@ -4,9 +4,14 @@ import type {
   Catalogue,
   CounterAnswer,
   CounterQuestion,
+  DishTurn,
   HowItWas,
+  Ingredient,
   Oven,
   Question,
+  RecipeInput,
+  RecipeView,
+  ShoppingList,
 } from './types'
 
 /** A line of a problem: the field as the server names it, and what is wrong with it in words. */
@@ -26,14 +31,14 @@ export class Problem extends Error {
   }
 }
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  return send(method, path, body === undefined ? null : JSON.stringify(body), 'application/json')
+}
+
+async function send<T>(method: string, path: string, body: string | null, type: string): Promise<T> {
   let response: Response
   try {
-    response = await fetch(path, {
-      method,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
-      body: body === undefined ? null : JSON.stringify(body),
-    })
+    response = await fetch(path, { method, headers: body === null ? {} : { 'content-type': type }, body })
   } catch {
     throw new Problem(0, 'The kitchen computer does not answer. What you typed is kept.')
   }
@@ -49,6 +54,16 @@ export const api = {
   catalogue: () => call<Catalogue>('GET', '/api/catalogue'),
   ovens: () => call<Oven[]>('GET', '/api/ovens'),
   estimate: (question: Question) => call<Answer>('POST', '/api/estimates', question),
+  tray: (dishes: Question[]) => call<DishTurn[]>('POST', '/api/trays', { dishes }),
+  recipes: () => call<RecipeView[]>('GET', '/api/recipes'),
+  recipe: (id: string, pieces: number) => call<RecipeView>('GET', `/api/recipes/${id}?pieces=${pieces}`),
+  writeRecipe: (id: string, recipe: RecipeInput) => call<RecipeView>('PUT', `/api/recipes/${id}`, recipe),
+  forgetRecipe: (id: string) => call<void>('DELETE', `/api/recipes/${id}`),
+  recipeFile: (id: string) => `/api/recipes/${id}/file`,
+  takeRecipe: (id: string, text: string) =>
+    send<RecipeView>('POST', `/api/recipes/${id}/file`, text, 'application/ld+json'),
+  shopping: (lines: Ingredient[], spoons: boolean) =>
+    call<ShoppingList>('POST', '/api/shopping', { lines, spoons }),
   counter: (found: CounterQuestion) => call<CounterAnswer>('POST', '/api/counter', found),
   running: () => call<Bake[]>('GET', '/api/bakes?which=RUNNING'),
   logged: () => call<Bake[]>('GET', '/api/bakes?which=LOGGED'),

@@ -1,4 +1,17 @@
-import type { Cut, Doneness, DressKind, Verdict } from '../api/types'
+import type {
+  Cut,
+  Doneness,
+  Dressed,
+  DressKind,
+  Filling,
+  Fold,
+  Oven,
+  StageSpan,
+  Stance,
+  Verdict,
+} from '../api/types'
+
+type Of<K extends keyof Dressed> = NonNullable<Dressed[K]>
 
 /** Names of the cuts, as asked for at a counter. */
 export const CUTS: Record<Cut, string> = {
@@ -6,10 +19,104 @@ export const CUTS: Record<Cut, string> = {
   SIDE: 'Side',
   FILLET: 'Fillet',
   PORTION: 'Portion',
+  STEAK: 'Steak',
+  STRIP: 'Strip',
+  ROLL: 'Roll',
 }
 
 /** Names of the ways to dress a fish, short enough for a button. */
-export const DRESSES: Record<DressKind, string> = { OPEN_TRAY: 'tray', PARCHMENT: 'paper', FOIL: 'foil' }
+export const DRESSES: Record<DressKind, string> = {
+  OPEN_TRAY: 'tray',
+  TOPPING: 'topping',
+  BREADED: 'breaded',
+  PARCHMENT: 'paper',
+  FOIL: 'foil',
+  SALT_CRUST: 'salt',
+  TRAY_BAKE: 'tray bake',
+}
+
+/** Those that have a button of their own, in the order of `d`. */
+export const DRESS_BUTTONS: DressKind[] = [
+  'OPEN_TRAY',
+  'TOPPING',
+  'PARCHMENT',
+  'FOIL',
+  'SALT_CRUST',
+  'TRAY_BAKE',
+]
+
+/** What is on the face of an open piece. */
+export const FINISHES: Record<Of<'finish'>, string> = {
+  BARE: 'bare',
+  OILED: 'oiled',
+  GLAZED: 'glazed',
+  MARINATED: 'marinated',
+}
+
+/** What an open piece lies on. */
+export const UNDERLAYS: Record<Of<'underlay'>, string> = {
+  NONE: 'the tray',
+  CITRUS: 'citrus slices',
+  PAN_SAUCE: 'wine and butter',
+}
+
+/** When a topping goes on. */
+export const WHENS: Record<Of<'when'>, string> = {
+  BEFORE: 'before, then grill',
+  PART_WAY: 'part-way',
+  AFTER: 'after, then grill',
+}
+
+/** How a sheet is closed. */
+export const FOLDS: Record<Fold, string> = { HEART: 'heart', RECTANGLE: 'rectangle', SEAM_UP: 'seam up' }
+
+/** Kinds of salt. */
+export const SALTS: Record<Of<'salt'>, string> = { COARSE: 'coarse', FLAKE: 'flakes', FINE: 'fine' }
+
+/** Sizes of eggs. */
+export const EGGS: Record<Of<'eggs'>, string> = { SMALL: 'S', MEDIUM: 'M', LARGE: 'L', VERY_LARGE: 'XL' }
+
+/** How a base is cut. */
+export const CUTTINGS: Record<Of<'cutting'>, string> = {
+  THIN_SLICES: 'thin slices',
+  SLICES: 'slices',
+  WEDGES: 'wedges',
+}
+
+/** What is inside a piece. */
+export const FILLINGS: Record<Filling, string> = {
+  NONE: 'nothing',
+  AROMATICS: 'sprigs, citrus',
+  STUFFING: 'a stuffing',
+}
+
+/** How a piece lies. */
+export const STANCES: Record<Stance, string> = { LYING: 'on its side', STANDING: 'upright' }
+
+/** Kinds of oven. */
+export const OVEN_KINDS: Record<Oven['kind'], string> = {
+  STILL: 'still',
+  FAN: 'fan',
+  WOOD: 'wood',
+  CLOSED_BARBECUE: 'barbecue',
+}
+
+/** What can be added on the way. */
+export const ADDED: Record<NonNullable<StageSpan['what']>, string> = {
+  FISH: 'Fish on',
+  TOPPING: 'Topping on',
+  GLAZE: 'Glaze again',
+  SIDES: 'Sides in',
+}
+
+/** Colours of a top. */
+export const COLOURS = {
+  PALE: 'pale',
+  BLOND: 'blond',
+  GOLD: 'gold',
+  BROWN: 'brown',
+  BURNT: 'burnt',
+} as const
 
 /** Names of the targets, short enough for a scale. */
 export const TARGETS: Record<Doneness, string> = {

@@ -7,16 +7,20 @@ import { useKeys } from '../../words/keys'
 import { useUnits } from '../../words/units'
 import { useRunning } from '../oven/running'
 import { useBench } from './bench'
+import DressBar from './DressBar.vue'
 import PieceSide from './PieceSide.vue'
 import TheCurve from './TheCurve.vue'
 import TheCut from './TheCut.vue'
 import TheTicket from './TheTicket.vue'
+import TrayList from './TrayList.vue'
+import { useTray } from './tray'
 
 /** The whole bake plays in about this long, s. */
 const PLAY_S = 8
 
 const bench = useBench()
 const running = useRunning()
+const tray = useTray()
 const router = useRouter()
 const units = useUnits()
 const putting = ref(false)
@@ -51,7 +55,8 @@ function thicker(mm: number) {
 function hotter(steps: number) {
   const { step: size, from, to } = units.unit('heat')
   const dial = Math.round(from(bench.on.tempC) / size) * size + steps * size
-  bench.change({ tempC: Math.min(300, Math.max(90, to(dial))) })
+  const { coolestC = 90, hottestC = 300 } = bench.catalogue?.limits ?? {}
+  bench.setDial(Math.min(hottestC, Math.max(coolestC, to(dial))))
 }
 
 async function putIn() {
@@ -61,6 +66,12 @@ async function putIn() {
   try {
     const bake = await api.putIn(crypto.randomUUID(), bench.title, bench.oven.id, bench.question)
     running.take(bake)
+    // What shares the tray goes in with it, each as a bake of its own.
+    while (tray.aside.length) {
+      const other = tray.dishes[0]!
+      running.take(await api.putIn(crypto.randomUUID(), other.title, bench.oven.id, other.question))
+      tray.remove(0)
+    }
     await router.push(`/oven/${bake.id}`)
   } catch (failure) {
     if (!(failure instanceof Problem)) throw failure
@@ -91,9 +102,11 @@ onMounted(bench.open)
     <PieceSide class="piece" @hotter="hotter" />
     <section class="middle" aria-label="Inside the fish">
       <p v-if="bench.problem && !bench.answer" class="trouble" role="alert">{{ bench.problem.message }}</p>
+      <DressBar />
       <template v-if="bench.answer">
         <TheCut :playing="isActive" @play="play" />
         <TheCurve @moved="pause" />
+        <TrayList />
       </template>
     </section>
     <TheTicket class="ticket" :putting="putting" :refused="refused" @put-in="putIn" />
@@ -113,7 +126,7 @@ onMounted(bench.open)
   display: flex;
   flex-direction: column;
   min-width: 0;
-  padding: 14px 20px 8px;
+  padding: 8px 20px 8px;
 }
 .trouble {
   padding: 12px;

@@ -21,6 +21,7 @@ defineEmits<{ choose: [value: string] }>()
 <style scoped>
 .row {
   display: flex;
+  flex-wrap: wrap;
 }
 button {
   flex: 1 1 auto;

@@ -3,10 +3,10 @@ import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
 import { computed } from 'vue'
-import type { Cut, Doneness, DressKind } from '../../api/types'
+import type { Cut, Doneness } from '../../api/types'
 import DressGlyph from '../../drawing/DressGlyph.vue'
 import { fleshColour } from '../../drawing/flesh'
-import { CUTS, DRESSES, TARGETS } from '../../words/labels'
+import { CUTS, DRESS_BUTTONS, DRESSES, OVEN_KINDS, TARGETS } from '../../words/labels'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
 import ChoiceRow from './ChoiceRow.vue'
@@ -19,21 +19,26 @@ const bench = useBench()
 const units = useUnits()
 
 const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
-const dresses = Object.entries(DRESSES).map(([value, words]) => ({ value: value as DressKind, words }))
+const dresses = DRESS_BUTTONS.map((value) => ({ value, words: DRESSES[value] }))
 const targets = Object.entries(TARGETS).map(([value, words]) => ({ value: value as Doneness, words }))
 
 /** Where it comes from says how cold it is. */
-const STARTS = [
-  { value: 'fridge', words: 'fridge', tempC: 4, frozen: false },
-  { value: 'out', words: '15 min out', tempC: 8, frozen: false },
-  { value: 'freezer', words: 'freezer', tempC: -18, frozen: true },
-]
+const starts = computed(() => {
+  const limits = bench.catalogue?.limits
+  if (!limits) return []
+  return [
+    { value: 'fridge', words: 'fridge', tempC: limits.fridgeC, frozen: false },
+    { value: 'out', words: '15 min out', tempC: limits.outC, frozen: false },
+    { value: 'freezer', words: 'freezer', tempC: limits.freezerC, frozen: true },
+  ]
+})
 const start = computed(() => {
   if (bench.on.frozen) return 'freezer'
-  return bench.on.startTempC < 6 ? 'fridge' : 'out'
+  const { fridgeC = 4, outC = 8 } = bench.catalogue?.limits ?? {}
+  return bench.on.startTempC < (fridgeC + outC) / 2 ? 'fridge' : 'out'
 })
 function setStart(value: string) {
-  const found = STARTS.find((s) => s.value === value)
+  const found = starts.value.find((s) => s.value === value)
   if (found) bench.change({ startTempC: found.tempC, frozen: found.frozen })
 }
 
@@ -79,8 +84,13 @@ const sure = computed(() => {
       @update:model-value="(massG) => bench.change({ massG })"
     />
 
-    <h3>Straight from</h3>
-    <ChoiceRow name="How cold it goes in" :choices="STARTS" :chosen="start" @choose="setStart" />
+    <ChoiceRow
+      class="starts"
+      name="How cold it goes in"
+      :choices="starts"
+      :chosen="start"
+      @choose="setStart"
+    />
 
     <h3>Dressed in <kbd>d</kbd></h3>
     <div class="dresses" role="radiogroup" aria-label="How it is dressed">
@@ -88,8 +98,10 @@ const sure = computed(() => {
         v-for="dress in dresses"
         :key="dress.value"
         role="radio"
-        :aria-checked="bench.on.dress === dress.value"
-        @click="bench.change({ dress: dress.value })"
+        :aria-checked="
+          bench.on.dress === dress.value || (dress.value === 'TOPPING' && bench.on.dress === 'BREADED')
+        "
+        @click="bench.setDress(dress.value)"
       >
         <DressGlyph :kind="dress.value" />
         {{ dress.words }}
@@ -107,7 +119,7 @@ const sure = computed(() => {
           v-for="oven in bench.ovens"
           :key="oven.id"
           :value="oven.id"
-          :label="`${oven.name}, ${oven.kind === 'FAN' ? 'fan' : 'still'}`"
+          :label="`${oven.name}, ${OVEN_KINDS[oven.kind]}`"
         />
       </ElSelect>
       <div class="dial">
@@ -182,13 +194,20 @@ h3 {
 .oven :deep(.el-select__wrapper) {
   min-height: 44px;
 }
+.starts {
+  margin-top: 4px;
+}
 .oven {
   display: grid;
+  grid-template-columns: 1fr 118px;
   gap: 8px;
+}
+.oven .wrong {
+  grid-column: 1 / 3;
 }
 .dial {
   display: grid;
-  grid-template-columns: 1fr 1fr 1fr;
+  grid-template-columns: 36px 1fr 36px;
   align-items: center;
 }
 .dial button {

@@ -1,18 +1,22 @@
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { fleshColour } from '../../drawing/flesh'
 import { path, scale, ticks } from '../../drawing/scale'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
+import ProgrammeStrip from './ProgrammeStrip.vue'
 
 /** The course of temperatures with the bands of doneness and the check window; the minute hand is dragged along it. */
 const emit = defineEmits<{ moved: [] }>()
 
 const WIDTH = 640
-const HEIGHT = 352
+const HEIGHT = 318
 const LEFT = 44
 const RIGHT = 96
-const TOP = 30
+const TOP = 60
+/** The stages lie above the chart. */
+const STRIP = 20
 const BOTTOM = 30
 const MOST_C = 100
 /** Band names on the right need this much room each. */
@@ -87,7 +91,23 @@ const names = computed(() => [
     dy: 16,
     anchor: 'start',
   },
+  ...(answer.value.trace.fillingC.length
+    ? [
+        {
+          text: 'stuffing',
+          class: 'inside',
+          ...nameAt(answer.value.trace.fillingC, 0.6),
+          dx: 8,
+          dy: 16,
+          anchor: 'start',
+        },
+      ]
+    : []),
 ])
+
+/** Drawing dots for a dot of the screen. */
+const { width: shownWide } = useElementSize(svg)
+const perDot = computed(() => (shownWide.value ? WIDTH / shownWide.value : 1))
 
 function moveTo(minute: number) {
   emit('moved')
@@ -172,6 +192,7 @@ function drag(event: PointerEvent) {
       </text>
       <text :x="WIDTH - RIGHT + 14" :y="HEIGHT - 10">min</text>
     </g>
+    <path v-if="answer.trace.fillingC.length" :d="line(answer.trace.fillingC)" class="line inside" />
     <path :d="line(answer.trace.topFaceC)" class="line surface" />
     <path :d="line(answer.trace.meanC)" class="line mean" />
     <path :d="line(answer.trace.coldestC)" class="line coldest" />
@@ -186,6 +207,7 @@ function drag(event: PointerEvent) {
     >
       {{ name.text }}
     </text>
+    <ProgrammeStrip :x="x" :top="STRIP" :per-dot="perDot" />
     <g
       class="hand"
       role="slider"
@@ -198,9 +220,9 @@ function drag(event: PointerEvent) {
       @keydown.right.prevent="moveTo(bench.minute + 0.5)"
       @keydown.left.prevent="moveTo(bench.minute - 0.5)"
     >
-      <rect x="-22" :y="TOP - 24" width="44" :height="HEIGHT - TOP" fill="transparent" />
-      <line :y1="TOP - 4" :y2="HEIGHT - BOTTOM" />
-      <circle :cy="TOP - 8" r="8" />
+      <rect x="-22" :y="TOP - 8" width="44" :height="HEIGHT - TOP - 8" fill="transparent" />
+      <line :y1="TOP - 2" :y2="HEIGHT - BOTTOM" />
+      <circle :cy="TOP" r="8" />
       <title>Drag to look inside at any minute</title>
     </g>
   </svg>
@@ -254,6 +276,11 @@ function drag(event: PointerEvent) {
   stroke-width: 2;
   stroke-dasharray: 8 5;
 }
+.line.inside {
+  stroke: var(--kelp);
+  stroke-width: 2.4;
+  stroke-dasharray: 2 3;
+}
 .line.surface {
   stroke: var(--ember);
   stroke-width: 2.4;
@@ -272,6 +299,9 @@ function drag(event: PointerEvent) {
 }
 .name.mean {
   fill: #1d5371;
+}
+.name.inside {
+  fill: #1f4a40;
 }
 .name.surface {
   fill: #8a4408;

@@ -1,23 +1,27 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import type { Layer } from '../../api/types'
 import { path } from '../../drawing/scale'
 import { sectionPicture, valueAt } from '../../drawing/sectionPicture'
+import { COLOURS } from '../../words/labels'
 import { minutesInWords } from '../../words/time'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
 
-/** The cross-section, drawn to its own ruler. Dragging its top edge changes the thickness. */
+/** The cross-section with all that is round it, drawn to its own ruler. Dragging its top edge changes the thickness. */
 defineProps<{ playing: boolean }>()
 defineEmits<{ play: [] }>()
 
 const WIDTH = 640
-const HEIGHT = 270
+const HEIGHT = 250
 const LEFT = 56
 const RIGHT = 30
-const TOP = 36
-const BOTTOM = 32
+const TOP = 34
+const BOTTOM = 30
 /** Parcels stand off the fish by about this, mm. */
 const GAP_MM = 5
+/** Something that goes on later is outlined until it does. */
+const LATER = 'later'
 
 const bench = useBench()
 const units = useUnits()
@@ -25,37 +29,89 @@ const svg = ref<SVGSVGElement>()
 const dragging = ref<{ y: number; mm: number; perMm: number } | null>(null)
 
 const sections = computed(() => bench.answer!.sections)
-const wrapped = computed(() => bench.on.dress !== 'OPEN_TRAY')
+const wrapped = computed(() => bench.on.dress === 'PARCHMENT' || bench.on.dress === 'FOIL')
+const layers = computed(() => sections.value.layers)
+const topMm = computed(() =>
+  Math.max(
+    sections.value.baseMm + sections.value.heightMm,
+    ...layers.value.flatMap((l) => l.outline.map((p) => p[1]!)),
+  ),
+)
+const halfMm = computed(() =>
+  Math.max(sections.value.halfWidthMm, ...layers.value.flatMap((l) => l.outline.map((p) => p[0]!))),
+)
+/** When the fish itself goes in: at once, but for a tray bake. */
+const fishInAt = computed(
+  () => bench.answer!.programme.find((s) => s.stage === 'ADD' && s.what === 'FISH')?.fromMin ?? 0,
+)
+const fishIn = computed(() => bench.minute >= fishInAt.value - 0.01)
 
 /** Dots for each millimetre; kept while the edge is dragged, so that the edge follows the finger. */
 const perMm = computed(() => {
   if (dragging.value) return dragging.value.perMm
   const room = wrapped.value ? 2 * (GAP_MM + 5) : 0
-  const wide = (WIDTH - LEFT - RIGHT - 90) / (2 * sections.value.halfWidthMm + room)
-  const high = (HEIGHT - TOP - BOTTOM) / (sections.value.heightMm * 1.12 + room / 3)
+  const wide = (WIDTH - LEFT - RIGHT - 90) / (2 * halfMm.value + room)
+  const high = (HEIGHT - TOP - BOTTOM) / (topMm.value * 1.12 + room / 3)
   return Math.min(wide, high)
 })
 const middle = computed(() => LEFT + (WIDTH - LEFT - RIGHT) / 2)
 const floor = HEIGHT - BOTTOM
 /** The tray reaches beyond whatever stands on it, mm. */
-const trayHalfMm = computed(() => sections.value.halfWidthMm + (wrapped.value ? GAP_MM + 5 : 0))
+const trayHalfMm = computed(() => halfMm.value + (wrapped.value ? GAP_MM + 5 : 0))
 const x = (mm: number) => middle.value + mm * perMm.value
 const y = (mm: number) => floor - mm * perMm.value
 
-const outline = computed(() => {
-  const half = sections.value.outline.map(([px, py]) => [px!, py!] as const)
-  const right = half.map(([px, py]) => [x(px), y(py)] as [number, number])
-  const left = [...half].reverse().map(([px, py]) => [x(-px), y(py)] as [number, number])
+/** Both halves of a half outline as one closed path. */
+function closed(half: number[][]) {
+  const right = half.map(([px, py]) => [x(px!), y(py!)] as [number, number])
+  const left = [...half].reverse().map(([px, py]) => [x(-px!), y(py!)] as [number, number])
   return `${path([...right, ...left])}Z`
-})
+}
+const outline = computed(() => closed(sections.value.outline))
 const picture = computed(() => sectionPicture(sections.value, bench.minute))
+/** What is drawn behind the fish, and what in front of it. */
+const behind = computed(() => drawn(layers.value.filter((l) => l.kind !== 'FILLING' && !over(l))))
+const inFront = computed(() => drawn(layers.value.filter((l) => l.kind === 'FILLING' || over(l))))
+/** A topping lies over the fish; a coat of crumb goes round it. */
+const over = (layer: Layer) => layer.kind === 'COAT' && bench.on.dress === 'TOPPING'
+function drawn(of: Layer[]) {
+  return of.map((layer) => ({
+    kind: layer.kind.toLowerCase(),
+    path: closed(layer.outline),
+    when: bench.minute >= layer.fromMinute - 0.01 ? '' : LATER,
+  }))
+}
 
 const at = (series: number[]) => valueAt(bench.answer!.trace.minute, series, bench.minute)
 const coldestC = computed(() => at(bench.answer!.trace.coldestC))
 const topC = computed(() => at(bench.answer!.trace.topFaceC))
+const outerC = computed(() => at(bench.answer!.trace.outerC))
+const fillingC = computed(() =>
+  bench.answer!.trace.fillingC.length ? at(bench.answer!.trace.fillingC) : null,
+)
 const band = computed(() =>
   [...(bench.catalogue?.bands ?? [])].reverse().find((b) => coldestC.value >= b.fromC),
 )
+/** What lies outermost, by name. */
+const outer = computed(() => {
+  if (layers.value.some((l) => l.kind === 'CRUST')) return 'crust'
+  const coat = layers.value.find((l) => l.kind === 'COAT')
+  if (coat && bench.minute >= coat.fromMinute) return bench.on.dress === 'BREADED' ? 'crumb' : 'topping'
+  return null
+})
+/** How the top has coloured by the end, and from when it is gold. */
+const colour = computed(() => {
+  const { colour: found, goldMin } = bench.answer!
+  if (!found) return null
+  const gold = goldMin === undefined ? '' : `, gold from ${minutesInWords(goldMin)} min`
+  return { word: `top comes out ${COLOURS[found]}${gold}`, burnt: found === 'BURNT' }
+})
+/** The crumb's own colour as the minute has it: pale until it browns. */
+const coatFill = computed(() => {
+  const along = Math.min(1, Math.max(0, (outerC.value - 70) / 110))
+  const mix = (from: number, to: number) => Math.round(from + along * (to - from))
+  return `rgb(${mix(226, 176)} ${mix(205, 122)} ${mix(150, 52)})`
+})
 const coldestAt = computed(() => {
   const s = sections.value
   return {
@@ -66,11 +122,11 @@ const coldestAt = computed(() => {
 /** Flesh parts along its flakes as it cooks; the lines show from the middle's temperature. */
 const flaking = computed(() => Math.min(0.34, Math.max(0.06, (coldestC.value - 25) / 110)))
 const flakes = computed(() => {
-  const { halfWidthMm: half, heightMm: high } = sections.value
+  const { halfWidthMm: half, heightMm: high, baseMm: base } = sections.value
   return Array.from({ length: 9 }, (_, i) => {
     const px = ((i - 4) / 5) * half
     const bend = 0.05 * half
-    return `M${x(px - bend)} ${y(high * 0.9)}Q${x(px + bend)} ${y(high * 0.5)} ${x(px - bend)} ${y(high * 0.12)}`
+    return `M${x(px - bend)} ${y(base + high * 0.9)}Q${x(px + bend)} ${y(base + high * 0.5)} ${x(px - bend)} ${y(base + high * 0.12)}`
   }).join('')
 })
 
@@ -78,7 +134,7 @@ const marks = computed(() => {
   const imperial = units.chosen.value === 'imperial'
   const step = imperial ? 25.4 / 8 : 1
   const major = imperial ? 4 : 10
-  const top = sections.value.heightMm * 1.1
+  const top = topMm.value * 1.05
   return Array.from({ length: Math.floor(top / step) + 1 }, (_, i) => ({
     y: y(i * step),
     long: i % major === 0,
@@ -88,7 +144,8 @@ const marks = computed(() => {
 })
 
 const sheet = computed(() => {
-  const { halfWidthMm: half, heightMm: high } = sections.value
+  const half = halfMm.value
+  const high = topMm.value
   const out = half + GAP_MM
   const up = high + GAP_MM
   if (bench.on.dress === 'FOIL') {
@@ -98,6 +155,8 @@ const sheet = computed(() => {
 })
 
 const thickness = computed(() => bench.answer!.piece.thicknessMm)
+/** Upright, its height is not its thickness, and cannot be dragged. */
+const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
 
 function setThickness(mm: number) {
   const { leastThicknessMm = 5, mostThicknessMm = 200 } = bench.cut ?? {}
@@ -127,8 +186,10 @@ function letGo() {
     <h1>
       The cut at {{ minutesInWords(bench.minute) }} min
       <small
-        >{{ bench.minute > bench.answer!.bakeMinutes + 0.01 ? 'on the board' : 'in the oven' }}, thickest
-        point</small
+        >{{ bench.minute > bench.answer!.bakeMinutes + 0.01 ? 'on the board' : 'in the oven'
+        }}<template v-if="colour"
+          >, <span :class="{ burnt: colour.burnt }">{{ colour.word }}</span></template
+        ></small
       >
       <span class="keys">
         <button class="quiet-action" @click="$emit('play')">
@@ -145,9 +206,36 @@ function letGo() {
     >
       <defs>
         <clipPath id="flesh"><path :d="outline" /></clipPath>
+        <pattern id="salt" width="9" height="9" patternUnits="userSpaceOnUse">
+          <rect width="9" height="9" fill="#fbfaf5" />
+          <path d="M1 2h1.6M6 1l1 1.2M4 5.4h1.4M8 7l-1 1M1.4 7.6l1 .8" stroke="#a9a695" stroke-width="1" />
+        </pattern>
+        <pattern id="bed" width="26" height="12" patternUnits="userSpaceOnUse">
+          <rect width="26" height="12" fill="#dfe3c4" />
+          <path
+            d="M2 3h9a2.5 2.5 0 0 1 0 5h-9a2.5 2.5 0 0 1 0-5zM16 7h8a2 2 0 0 1 0 4h-8a2 2 0 0 1 0-4z"
+            fill="#b9c58f"
+            stroke="#7c8a58"
+            stroke-width=".8"
+          />
+        </pattern>
+        <pattern id="citrus" width="34" height="12" patternUnits="userSpaceOnUse">
+          <rect width="34" height="12" fill="#f6e8b8" />
+          <path d="M1 1.5h32v9H1z" fill="#f3d679" stroke="#b98f23" stroke-width="1.2" />
+          <path d="M9 2v8M17 2v8M25 2v8" stroke="#fbf3d2" stroke-width="1.4" />
+        </pattern>
+        <pattern id="stuffing" width="10" height="10" patternUnits="userSpaceOnUse">
+          <rect width="10" height="10" fill="#d9bf8f" />
+          <path
+            d="M2 2l2 1M6 4l2-1M3 7l1 1M8 8h1"
+            stroke="#5f7a46"
+            stroke-width="1.6"
+            stroke-linecap="round"
+          />
+        </pattern>
       </defs>
       <g class="ruler" aria-hidden="true">
-        <line :x1="LEFT - 16" :x2="LEFT - 16" :y1="y(0)" :y2="y(sections.heightMm * 1.1)" />
+        <line :x1="LEFT - 16" :x2="LEFT - 16" :y1="y(0)" :y2="y(topMm * 1.05)" />
         <g v-for="mark in marks" :key="mark.y">
           <line :x1="LEFT - 16" :x2="LEFT - (mark.long ? 4 : 10)" :y1="mark.y" :y2="mark.y" />
           <text v-if="mark.long" :x="LEFT - 22" :y="mark.y + 5" text-anchor="end">{{ mark.label }}</text>
@@ -156,36 +244,77 @@ function letGo() {
       </g>
 
       <path v-if="wrapped" :d="sheet" class="air" :class="bench.on.dress.toLowerCase()" />
+      <path
+        v-for="layer in behind"
+        :key="layer.kind"
+        :d="layer.path"
+        class="layer"
+        :class="[layer.kind, layer.when, { slices: bench.on.dress === 'OPEN_TRAY' }]"
+        :style="layer.kind === 'coat' && !layer.when ? { fill: coatFill } : {}"
+      />
       <image
+        :class="{ later: !fishIn }"
         :href="picture"
         :x="x(-sections.halfWidthMm)"
-        :y="y(sections.heightMm)"
+        :y="y(sections.baseMm + sections.heightMm)"
         :width="2 * sections.halfWidthMm * perMm"
         :height="sections.heightMm * perMm"
         preserveAspectRatio="none"
         clip-path="url(#flesh)"
       />
       <path :d="flakes" clip-path="url(#flesh)" class="flakes" :style="{ opacity: flaking }" />
-      <path :d="outline" class="edge" />
+      <path :d="outline" class="edge" :class="{ later: !fishIn }" />
+      <path
+        v-for="layer in inFront"
+        :key="layer.kind"
+        :d="layer.path"
+        class="layer"
+        :class="[layer.kind, layer.when, bench.on.filling.toLowerCase()]"
+        :style="layer.kind === 'coat' && !layer.when ? { fill: coatFill } : {}"
+      />
       <path
         class="tray"
         :d="`M${x(-trayHalfMm) - 34} ${floor - 9}L${x(-trayHalfMm) - 27} ${floor + 4}H${x(trayHalfMm) + 27}L${x(trayHalfMm) + 34} ${floor - 9}`"
       />
 
-      <circle :cx="coldestAt.x" :cy="coldestAt.y" r="4.5" class="coldest" />
-      <text :x="coldestAt.x + 11" :y="coldestAt.y + 6" class="figure">
-        {{ units.degrees(coldestC) }} coldest
-        <tspan v-if="band" class="word">· {{ band.word }}</tspan>
-      </text>
+      <template v-if="fishIn">
+        <circle :cx="coldestAt.x" :cy="coldestAt.y" r="4.5" class="coldest" />
+        <text :x="coldestAt.x + 11" :y="coldestAt.y + 6" class="figure">
+          {{ units.degrees(coldestC) }} coldest
+          <tspan v-if="band" class="word">· {{ band.word }}</tspan>
+        </text>
+      </template>
       <text
         :x="x(sections.halfWidthMm * 0.45)"
-        :y="y(sections.heightMm + (wrapped ? GAP_MM + 1.5 : 0)) - 9"
+        :y="y(topMm + (wrapped ? GAP_MM + 1.5 : 0)) - 9"
         class="small"
       >
-        top {{ units.degrees(topC) }}
+        <template v-if="outer">
+          {{ outer }} {{ units.degrees(outerC) }} · skin {{ units.degrees(topC) }}
+        </template>
+        <template v-else>top {{ units.degrees(topC) }}</template>
+      </text>
+      <text
+        v-if="fillingC !== null"
+        :x="x(0)"
+        :y="y(sections.baseMm) - 8"
+        text-anchor="middle"
+        class="figure"
+      >
+        inside {{ units.degrees(fillingC) }}
+      </text>
+      <text
+        v-if="!fishIn"
+        :x="x(0)"
+        :y="y(sections.baseMm + sections.heightMm / 2)"
+        text-anchor="middle"
+        class="figure"
+      >
+        the fish goes on at {{ minutesInWords(fishInAt) }} min
       </text>
 
       <g
+        v-if="draggable"
         class="handle"
         role="slider"
         tabindex="0"
@@ -195,7 +324,7 @@ function letGo() {
         :aria-valuemin="bench.cut?.leastThicknessMm"
         :aria-valuemax="bench.cut?.mostThicknessMm"
         :aria-valuetext="units.amount('length', thickness)"
-        :transform="`translate(${x(0)} ${y(thickness)})`"
+        :transform="`translate(${x(0)} ${y(sections.baseMm + sections.heightMm)})`"
         @pointerdown="grab"
         @pointermove="drag"
         @pointerup="letGo"
@@ -278,6 +407,46 @@ svg {
 .air.foil {
   fill: #e7edf0;
   stroke: #7a8b95;
+}
+.layer {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  stroke-linejoin: round;
+}
+.layer.crust {
+  fill: url(#salt);
+}
+.layer.bed {
+  fill: url(#bed);
+}
+.layer.bed.slices {
+  fill: url(#citrus);
+}
+.layer.liquid {
+  fill: #e2b65a;
+  fill-opacity: 0.55;
+  stroke: #9a6f17;
+}
+.layer.filling {
+  fill: #b9c58f;
+  fill-opacity: 0.85;
+}
+.layer.filling.stuffing {
+  fill: url(#stuffing);
+  fill-opacity: 1;
+}
+.layer.later,
+.edge.later {
+  fill: none !important;
+  stroke-dasharray: 5 5;
+  opacity: 0.6;
+}
+image.later {
+  opacity: 0.25;
+}
+.burnt {
+  color: var(--danger);
+  font-weight: 700;
 }
 .coldest {
   fill: var(--salt);

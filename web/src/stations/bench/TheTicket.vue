@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
+import type { StageSpan } from '../../api/types'
+import { ADDED } from '../../words/labels'
 import { clock, minutesInWords } from '../../words/time'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
@@ -31,6 +33,29 @@ const dial = computed(() => {
   }
 })
 const plate = computed(() => new Date(now.value.getTime() + bench.endMinute * 60000))
+const imperial = computed(() => units.chosen.value === 'imperial')
+/** The stages one by one, where there is more than a bake and a rest. */
+const stages = computed(() => {
+  const all = answer.value?.programme ?? []
+  if (all.length < 3) return []
+  const words = {
+    BAKE: (s: StageSpan) => `oven at ${units.degrees(s.tempC!)}`,
+    GRILL: () => 'grill on, watch it',
+    ADD: (s: StageSpan) => ADDED[s.what!].toLowerCase(),
+    TURN: () => 'turn it over',
+    REST: () => 'out, rest',
+  }
+  return all.map((s, i) => ({
+    key: i,
+    at: minutesInWords(s.fromMin),
+    words: words[s.stage](s),
+  }))
+})
+/** What the flesh is like where a stuffing decided. */
+const fate = computed(() => {
+  const peak = answer.value?.peakC ?? 0
+  return [...(bench.catalogue?.bands ?? [])].reverse().find((b) => peak >= b.fromC)?.word ?? ''
+})
 const widest = computed(() => answer.value?.doubts[0])
 const print = () => window.print()
 </script>
@@ -84,7 +109,31 @@ const print = () => window.print()
           <dd>{{ clock(plate) }}</dd>
         </div>
       </dl>
+      <ol v-if="stages.length" class="stages" aria-label="Stages">
+        <li v-for="stage in stages" :key="stage.key">
+          <b>{{ stage.at }}</b> {{ stage.words }}
+        </li>
+      </ol>
+      <p v-if="answer.forgotten" class="note">
+        Left shut for {{ answer.forgotten.minutes }} min it comes to
+        <b>{{ units.degrees(answer.forgotten.peakC) }}</b>. Crack it in time.
+      </p>
+      <p v-if="answer.fillingPeakC !== undefined && bench.on.filling === 'STUFFING'" class="note">
+        The stuffing sets the time: it comes to <b>{{ units.degrees(answer.fillingPeakC) }}</b>, the flesh to
+        <b>{{ units.degrees(answer.peakC) }}</b>, {{ fate }}.
+      </p>
       <dl class="quantities">
+        <div v-for="a in answer.quantities.amounts" :key="a.what">
+          <dt class="thing">{{ a.what }}</dt>
+          <dd>{{ imperial ? a.spoons : a.metric }}</dd>
+        </div>
+        <div v-if="answer.quantities.sheet">
+          <dt class="thing">each sheet</dt>
+          <dd>
+            {{ units.show('length', answer.quantities.sheet.acrossMm) }} ×
+            {{ units.amount('length', answer.quantities.sheet.alongMm) }}
+          </dd>
+        </div>
         <div>
           <dt>Water lost</dt>
           <dd>{{ answer.waterLossG < 0.5 ? 'none' : units.amount('mass', answer.waterLossG) }}</dd>
@@ -93,6 +142,9 @@ const print = () => window.print()
       <p v-if="widest" class="why">
         Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min)
       </p>
+      <ul v-if="answer.quantities.advice.length" class="advice">
+        <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
+      </ul>
       <CautionList :cautions="answer.cautions" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
       <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
@@ -207,6 +259,40 @@ dd small {
   font-size: 15px;
   font-weight: 400;
 }
+.quantities .thing {
+  text-transform: none;
+}
+.stages,
+.advice {
+  margin: 0;
+  padding: 5px 0;
+  border-bottom: 1px dashed #a9a695;
+  list-style: none;
+  font-size: 14px;
+}
+.stages b {
+  display: inline-block;
+  min-width: 38px;
+  font-family: var(--figures);
+  text-align: right;
+  margin-right: 8px;
+}
+.advice {
+  padding-top: 6px;
+  border: 0;
+  font-size: 13px;
+  line-height: 1.3;
+}
+.advice li {
+  margin-bottom: 4px;
+}
+.note {
+  margin: 0;
+  padding: 5px 0;
+  border-bottom: 1px dashed #a9a695;
+  font-size: 14px;
+  line-height: 1.25;
+}
 .refused {
   margin: 8px 0;
   padding: 6px 9px;
@@ -219,6 +305,11 @@ dd small {
   color: #fff;
 }
 .actions {
+  position: sticky;
+  bottom: 0;
+  margin: 0 -16px;
+  padding: 6px 16px 8px;
+  background: #fff;
   text-align: center;
 }
 .waiting {

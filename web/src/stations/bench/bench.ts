@@ -2,8 +2,21 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
-import type { Answer, Catalogue, Cut, Doneness, DressKind, Oven, Question } from '../../api/types'
-import { CUTS, DRESSES } from '../../words/labels'
+import type {
+  Answer,
+  Catalogue,
+  Cut,
+  Doneness,
+  Dressed,
+  DressKind,
+  Filling,
+  Oven,
+  Question,
+  StageInput,
+  StageSpan,
+  Stance,
+} from '../../api/types'
+import { CUTS, DRESS_BUTTONS, DRESSES } from '../../words/labels'
 import { latest } from '../../words/latest'
 
 /** What lies on the bench. Null for what nobody has measured. */
@@ -15,12 +28,21 @@ export interface OnBench {
   lengthMm: number | null
   startTempC: number
   frozen: boolean
+  stance: Stance
+  filling: Filling
+  pieces: number
   dress: DressKind
+  /** What was said of each dress; what was not is as usual. */
+  ways: Partial<Record<DressKind, Way>>
   ovenId: number | null
   tempC: number
-  restMinutes: number
+  /** The cook's own stages; null for the usual ones of the dress. */
+  stages: StageInput[] | null
   doneness: Doneness
 }
+
+/** The answers to a dress's own questions. */
+export type Way = Omit<Dressed, 'kind'>
 
 /** A sensible fish, so that the first screen answers something. */
 const FIRST: OnBench = {
@@ -31,18 +53,41 @@ const FIRST: OnBench = {
   lengthMm: null,
   startTempC: 8,
   frozen: false,
+  stance: 'LYING',
+  filling: 'NONE',
+  pieces: 4,
   dress: 'OPEN_TRAY',
+  ways: {},
   ovenId: null,
   tempC: 230,
-  restMinutes: 4,
+  stages: null,
   doneness: 'FLAKES',
 }
 
-const DRESS_ORDER: DressKind[] = ['OPEN_TRAY', 'PARCHMENT', 'FOIL']
 const MOST_UNDO = 100
 const AT_PULL_MIN = 0.05
 /** Moves within this count as one for undo, as when an edge is dragged, ms. */
 const ONE_MOVE_MS = 700
+
+/** A stage of the answer as it is asked for: what was solved stays open. */
+export function asked(span: StageSpan): StageInput {
+  const minutes = Math.round((span.toMin - span.fromMin) * 100) / 100
+  switch (span.stage) {
+    case 'BAKE':
+      return {
+        stage: 'BAKE',
+        tempC: span.tempC!,
+        ...(span.share === undefined ? {} : { share: span.share }),
+        ...(span.open ? {} : { minutes }),
+      }
+    case 'ADD':
+      return { stage: 'ADD', what: span.what! }
+    case 'TURN':
+      return { stage: 'TURN' }
+    default:
+      return { stage: span.stage, minutes }
+  }
+}
 
 /** The bench: what lies on it, the answer, and the way back. */
 export const useBench = defineStore('bench', () => {
@@ -58,6 +103,7 @@ export const useBench = defineStore('bench', () => {
   const species = computed(() => catalogue.value?.species.find((s) => s.key === on.value.species))
   const cut = computed(() => catalogue.value?.cuts.find((c) => c.cut === on.value.cut))
   const oven = computed(() => ovens.value.find((o) => o.id === on.value.ovenId) ?? ovens.value[0])
+  const stands = computed(() => cut.value?.stands ?? false)
   const endMinute = computed(() => (answer.value ? answer.value.bakeMinutes + answer.value.restMinutes : 0))
   const title = computed(() => {
     const name = species.value?.marketName ?? ''
@@ -66,6 +112,7 @@ export const useBench = defineStore('bench', () => {
     return `${piece}, ${DRESSES[on.value.dress]}`
   })
 
+  const way = computed<Way>(() => on.value.ways[on.value.dress] ?? {})
   const question = computed<Question | null>(() => {
     if (!oven.value) return null
     const { thicknessMm, massG, lengthMm, startTempC } = on.value
@@ -78,16 +125,38 @@ export const useBench = defineStore('bench', () => {
         ...(lengthMm === null ? {} : { lengthMm }),
         startTempC,
         frozen: on.value.frozen,
+        stance: stands.value ? on.value.stance : 'LYING',
+        filling: on.value.filling,
       },
-      dress: { kind: on.value.dress },
+      dress: { ...way.value, kind: on.value.dress },
       oven: { kind: oven.value.kind },
-      programme: [
-        { stage: 'BAKE', tempC: on.value.tempC },
-        { stage: 'REST', minutes: on.value.restMinutes },
-      ],
+      programme: on.value.stages ?? [{ stage: 'BAKE', tempC: on.value.tempC }, { stage: 'REST' }],
+      usual: on.value.stages === null,
       doneness: on.value.doneness,
+      pieces: on.value.pieces,
     }
   })
+
+  /** Answers one of a dress's questions; its programme is then the usual one again. */
+  function say(what: Way) {
+    change({
+      ways: { ...on.value.ways, [on.value.dress]: { ...way.value, ...what } },
+      stages: null,
+    })
+  }
+
+  /** Another dress, with its usual programme. */
+  function setDress(dress: DressKind) {
+    change({ dress, stages: null })
+  }
+
+  /** Sets the dial; stages of the cook's own all move with it. */
+  function setDial(tempC: number) {
+    const by = tempC - on.value.tempC
+    const stages =
+      on.value.stages?.map((s) => (s.tempC === undefined ? s : { ...s, tempC: s.tempC + by })) ?? null
+    change({ tempC, stages })
+  }
 
   /** Changes something; the way back is kept. */
   function change(what: Partial<OnBench>) {
@@ -112,8 +181,8 @@ export const useBench = defineStore('bench', () => {
   }
 
   function nextDress() {
-    const at = DRESS_ORDER.indexOf(on.value.dress)
-    change({ dress: DRESS_ORDER[(at + 1) % DRESS_ORDER.length]! })
+    const at = DRESS_BUTTONS.indexOf(on.value.dress)
+    setDress(DRESS_BUTTONS[(at + 1) % DRESS_BUTTONS.length]!)
   }
 
   const ask = latest(async () => {
@@ -133,20 +202,43 @@ export const useBench = defineStore('bench', () => {
 
   /** Lays a logged bake on the bench again. */
   function lay(past: Question, ovenId: number) {
-    const [bake, rest] = past.programme
+    const fresh = catalogue.value?.limits
+    const { kind, ...said } = past.dress
     change({
       species: past.piece.species,
       cut: past.piece.cut,
       thicknessMm: past.piece.thicknessMm ?? null,
       massG: past.piece.massG ?? null,
       lengthMm: past.piece.lengthMm ?? null,
-      startTempC: past.piece.startTempC ?? (past.piece.frozen ? -18 : 8),
+      startTempC:
+        past.piece.startTempC ?? (past.piece.frozen ? fresh?.freezerC : fresh?.outC) ?? FIRST.startTempC,
       frozen: past.piece.frozen ?? false,
-      dress: past.dress.kind,
+      stance: past.piece.stance ?? 'LYING',
+      filling: past.piece.filling ?? 'NONE',
+      pieces: past.pieces ?? 1,
       ovenId,
-      tempC: bake?.tempC ?? FIRST.tempC,
-      restMinutes: rest?.minutes ?? FIRST.restMinutes,
       doneness: past.doneness ?? FIRST.doneness,
+      ...dressed(kind, said, past.programme, past.usual ?? false),
+    })
+  }
+
+  /** A dress with its programme, as it goes onto the bench. */
+  function dressed(dress: DressKind, said: Way, programme: StageInput[], usual: boolean): Partial<OnBench> {
+    const plain = usual || programme.every((s) => s.stage === 'REST' || (s.stage === 'BAKE' && !s.minutes))
+    return {
+      dress,
+      ways: { ...on.value.ways, [dress]: said },
+      tempC: programme.find((s) => s.stage === 'BAKE')?.tempC ?? FIRST.tempC,
+      stages: plain ? null : programme,
+    }
+  }
+
+  /** Lays the dress and programme of a recipe on the bench, and leaves the fish as it is. */
+  function dressAs(part: { dress: Dressed; programme: StageInput[]; usual?: boolean; doneness?: Doneness }) {
+    const { kind, ...said } = part.dress
+    change({
+      ...dressed(kind, said, part.programme, part.usual ?? false),
+      ...(part.doneness ? { doneness: part.doneness } : {}),
     })
   }
 
@@ -182,6 +274,12 @@ export const useBench = defineStore('bench', () => {
     undo,
     refusal,
     nextDress,
+    way,
+    stands,
+    say,
+    setDress,
+    setDial,
+    dressAs,
     lay,
     open,
   }

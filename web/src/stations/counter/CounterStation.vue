@@ -4,7 +4,7 @@ import 'element-plus/es/components/input-number/style/css'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CounterQuestion, Cut, Keeping, Style } from '../../api/types'
-import { CUTS } from '../../words/labels'
+import { CUTS, DRESS_BUTTONS, DRESSES } from '../../words/labels'
 import { useKeys } from '../../words/keys'
 import { clock, day, minutesInWords } from '../../words/time'
 import { useUnits } from '../../words/units'
@@ -24,13 +24,7 @@ const units = useUnits()
 const router = useRouter()
 
 const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
-const STYLES: { value: Style; words: string }[] = [
-  { value: 'OPEN_TRAY', words: 'tray' },
-  { value: 'TOPPING', words: 'topping' },
-  { value: 'PARCHMENT', words: 'paper' },
-  { value: 'FOIL', words: 'foil' },
-  { value: 'SALT_CRUST', words: 'salt' },
-]
+const styles = DRESS_BUTTONS.map((value) => ({ value: value as Style, words: DRESSES[value] }))
 const KEPT: { value: Keeping; words: string }[] = [
   { value: 'ON_ICE', words: 'ice' },
   { value: 'FRIDGE', words: 'fridge' },
@@ -294,7 +288,7 @@ onMounted(bench.open)
         <h2 class="label">Dressed in</h2>
         <ChoiceRow
           name="Dressed in"
-          :choices="STYLES"
+          :choices="styles"
           :chosen="counter.found.style"
           @choose="(s) => counter.setStyle(s as Style)"
         />
@@ -354,7 +348,14 @@ onMounted(bench.open)
           <label v-if="counter.whole"
             ><input v-model="counter.found.burstGut" type="checkbox" /> gut burst</label
           >
-          <label><input v-model="counter.found.stuffed" type="checkbox" /> stuffed</label>
+          <label>
+            <input
+              type="checkbox"
+              :checked="bench.on.filling === 'STUFFING'"
+              @change="bench.change({ filling: bench.on.filling === 'STUFFING' ? 'NONE' : 'STUFFING' })"
+            />
+            stuffed
+          </label>
         </div>
         <ol class="prep">
           <li

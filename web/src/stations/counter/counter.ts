@@ -14,7 +14,6 @@ export interface Found {
   appetite: NonNullable<CounterQuestion['appetite']>
   style: Style
   rinse: boolean
-  stuffed: boolean
   burstGut: boolean
   extra: NonNullable<CounterQuestion['extra']>
   /** Thickness of the other pieces on the tray, mm. */
@@ -35,7 +34,6 @@ const NOTHING: Found = {
   appetite: 'USUAL',
   style: 'OPEN_TRAY',
   rinse: false,
-  stuffed: false,
   burstGut: false,
   extra: 'NONE',
   othersMm: [],
@@ -66,7 +64,7 @@ export const useCounter = defineStore('counter', () => {
       appetite: f.appetite,
       style: f.style,
       rinse: f.rinse,
-      stuffed: f.stuffed,
+      stuffed: bench.on.filling === 'STUFFING',
       burstGut: f.burstGut,
       extra: f.extra,
       othersMm: f.othersMm,
@@ -102,14 +100,15 @@ export const useCounter = defineStore('counter', () => {
       }),
   )
 
-  /** The way of dressing is one and the same here and on the bench, as far as the bench has it. */
+  /** The way of dressing is one and the same here and on the bench. */
   function setStyle(style: Style) {
     found.value.style = style
-    if (style === 'OPEN_TRAY' || style === 'PARCHMENT' || style === 'FOIL') bench.change({ dress: style })
+    // Salt on bare flesh is judged here, and refused at the bench.
+    if (style !== 'SALT_CRUST' || whole.value) bench.setDress(style)
   }
   watch(
     () => bench.on.dress,
-    (dress) => (found.value.style = dress),
+    (dress) => (found.value.style = dress === 'BREADED' ? 'TOPPING' : dress),
   )
 
   function score(sense: Sense, value: Score) {

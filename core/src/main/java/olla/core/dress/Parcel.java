@@ -38,6 +38,9 @@ public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, 
      */
     public static final double STEAM_GAP_W_M2K = 300;
 
+    /** A bed in a parcel, mm (common practice, no source). */
+    public static final double USUAL_BED_MM = 12;
+
     /* Paper for a crimp along an edge; foil for a seam rolled twice, mm (common practice, no source). */
     private static final double CRIMP_MM = 40;
     private static final double SEAM_MM = 50;

@@ -28,6 +28,9 @@ public record SaltNeed(
         double trayLengthMm,
         double trayWidthMm) {
 
+    /** A bag of salt, g (common practice, no source). */
+    public static final double USUAL_BAG_G = 1000;
+
     /** Oil that one yolk binds to a mayonnaise, ml (common practice, no source). */
     public static final double OIL_LEAST_ML = 120;
 

@@ -49,6 +49,9 @@ public record Piece(
     /** Fish from the fridge, 15 minutes on the counter, °C (common practice, no source). */
     public static final double USUAL_START_C = 8;
 
+    /** Fish straight from the fridge, °C (published: USDA FSIS, 40 °F or below, from memory). */
+    public static final double FRIDGE_C = 4;
+
     /** Fish from the freezer, °C (published: the usual freezer setting, Codex CAC/RCP 8-1976, from memory). */
     public static final double FROZEN_START_C = -18;
 

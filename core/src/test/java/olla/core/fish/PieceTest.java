@@ -45,9 +45,10 @@ class PieceTest {
     @ParameterizedTest
     @EnumSource(Cut.class)
     void theSidesMakeUpTheMass(Cut cut) {
-        Piece piece = piece(Species.COD, cut, OptionalDouble.of(30), OptionalDouble.of(500));
+        double massG = cut.usualMassG();
+        Piece piece = piece(Species.COD, cut, OptionalDouble.of(30), OptionalDouble.of(massG));
         double box = piece.thicknessMm() * piece.widthMm() * piece.lengthMm() * 1e-9 * Piece.DENSITY_KG_M3 * 1000;
-        assertThat(500 / box).isCloseTo(cut.fill(Species.COD), within(1e-9));
+        assertThat(massG / box).isCloseTo(cut.fill(Species.COD), within(1e-9));
     }
 
     @Test

@@ -1,5 +1,6 @@
 package olla.server.bench;
 
+import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -17,9 +18,15 @@ class BenchController {
         return Catalogue.all();
     }
 
+    /** Several dishes on one tray, each with its own time; first out first. */
+    @PostMapping("/trays")
+    List<DishTurn> tray(@RequestBody TrayRequest request) {
+        return DishTurn.of(request);
+    }
+
     /** Reckons a bake. */
     @PostMapping("/estimates")
     EstimateAnswer estimate(@RequestBody EstimateRequest request) {
-        return EstimateAnswer.of(Question.of(request).answer());
+        return EstimateAnswer.of(Question.of(request));
     }
 }

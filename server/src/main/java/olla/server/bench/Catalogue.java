@@ -4,12 +4,22 @@ import java.util.Arrays;
 import java.util.List;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
+import olla.core.dress.Breaded;
+import olla.core.dress.Mix;
+import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
+import olla.core.dress.SaltNeed;
+import olla.core.dress.Topping;
+import olla.core.dress.TrayBake;
+import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
 import olla.core.fish.Group;
+import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.fish.Traits;
 import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
+import olla.core.oven.Programme;
 
 /** What the bench can be asked about: the fish, the cuts, the targets and the bands. */
 public record Catalogue(
@@ -17,7 +27,36 @@ public record Catalogue(
         List<CutEntry> cuts,
         List<TargetEntry> targets,
         List<BandEntry> bands,
-        List<SenseEntry> senses) {
+        List<SenseEntry> senses,
+        List<VegetableEntry> vegetables,
+        List<SchoolEntry> schools,
+        List<MixEntry> mixes,
+        Limits limits,
+        Usuals usuals) {
+
+    /** A vegetable: what it needs in a parcel, how long alone at 200 °C, and whether it can join at the end. */
+    public record VegetableEntry(
+            Vegetable vegetable, String words, Vegetable.First first, String advice, double minutes, boolean quick) {}
+
+    /** A school of salt crust. */
+    public record SchoolEntry(
+            SaltCrust.School school, String words, double usualCoatMm, boolean buries, boolean eggs) {}
+
+    /** A kind of topping. */
+    public record MixEntry(Mix mix, String words, boolean cookFirst) {}
+
+    /** What is taken where a dress's own questions are not answered. */
+    public record Usuals(double toppingMm, double breadedMm, double bedMm, double baseMm, double bagG) {}
+
+    /** Ranges that a field is held to, and how cold fish comes. */
+    public record Limits(
+            double coolestC,
+            double hottestC,
+            double longestMinutes,
+            double longestGrillMin,
+            double fridgeC,
+            double outC,
+            double freezerC) {}
 
     /** A character of freshness, with how each grade shows in it, best first. */
     public record SenseEntry(Sense sense, boolean whole, String word, List<LookEntry> looks) {}
@@ -47,7 +86,8 @@ public record Catalogue(
             double mostThicknessMm,
             double leastMassG,
             double mostMassG,
-            double usualMassG) {}
+            double usualMassG,
+            boolean stands) {}
 
     /** A target. */
     public record TargetEntry(Doneness doneness, String words, double peakC) {}
@@ -68,7 +108,36 @@ public record Catalogue(
                 Arrays.stream(Band.values())
                         .map(b -> new BandEntry(b, b.word(), b.look(), Math.max(DRAWN_FROM_C, b.fromC())))
                         .toList(),
-                Arrays.stream(Sense.values()).map(Catalogue::sense).toList());
+                Arrays.stream(Sense.values()).map(Catalogue::sense).toList(),
+                Arrays.stream(Vegetable.values())
+                        .map(v -> new VegetableEntry(
+                                v,
+                                v.words(),
+                                v.first(),
+                                v.advice(),
+                                v.minutes(Vegetable.Cutting.SLICES, 200),
+                                v.quick()))
+                        .toList(),
+                Arrays.stream(SaltCrust.School.values())
+                        .map(s -> new SchoolEntry(s, s.words(), s.usualCoatMm(), s.buries(), s.whitesAKilo() > 0))
+                        .toList(),
+                Arrays.stream(Mix.values())
+                        .map(m -> new MixEntry(m, m.words(), m.cookFirst()))
+                        .toList(),
+                new Limits(
+                        Programme.COOLEST_C,
+                        Programme.HOTTEST_C,
+                        Programme.LONGEST_MINUTES,
+                        Programme.LONGEST_GRILL_MINUTES,
+                        Piece.FRIDGE_C,
+                        Piece.USUAL_START_C,
+                        Piece.FROZEN_START_C),
+                new Usuals(
+                        Topping.USUAL_DEPTH_MM,
+                        Breaded.USUAL_COAT_MM,
+                        Parcel.USUAL_BED_MM,
+                        TrayBake.USUAL_DEPTH_MM,
+                        SaltNeed.USUAL_BAG_G));
     }
 
     private static SpeciesEntry species(Species s) {
@@ -89,7 +158,13 @@ public record Catalogue(
 
     private static CutEntry cut(Cut c) {
         return new CutEntry(
-                c, c.leastThicknessMm(), c.mostThicknessMm(), c.leastMassG(), c.mostMassG(), c.usualMassG());
+                c,
+                c.leastThicknessMm(),
+                c.mostThicknessMm(),
+                c.leastMassG(),
+                c.mostMassG(),
+                c.usualMassG(),
+                c.stands());
     }
 
     private static SenseEntry sense(Sense s) {

@@ -1,17 +1,27 @@
 package olla.server.bench;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
+import java.util.OptionalDouble;
+import olla.core.dress.Parcel;
+import olla.core.dress.Quantities;
+import olla.core.estimate.Browning;
 import olla.core.estimate.CheckWindow;
 import olla.core.estimate.Doubt;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Frames;
+import olla.core.estimate.StageSpan;
 import olla.core.estimate.Trace;
 import olla.core.fish.Measured;
 import olla.core.fish.Piece;
+import olla.core.oven.Stage;
 import olla.core.safety.Caution;
+import olla.core.units.Amount;
 import olla.core.units.Dial;
+import olla.core.units.Measure;
+import olla.server.bench.EstimateRequest.StageKind;
 import olla.server.web.MaybeAbsent;
 
 /**
@@ -21,6 +31,7 @@ import olla.server.web.MaybeAbsent;
 public record EstimateAnswer(
         PieceAnswer piece,
         double bakeMinutes,
+        List<StageSpanAnswer> programme,
         @MaybeAbsent Double checkFromMin,
         @MaybeAbsent Double likelyMin,
         @MaybeAbsent Double noLaterThanMin,
@@ -29,7 +40,12 @@ public record EstimateAnswer(
         double restMinutes,
         double meanAtPullC,
         double waterLossG,
+        @MaybeAbsent Double fillingPeakC,
+        @MaybeAbsent Browning.Colour colour,
+        @MaybeAbsent Double goldMin,
+        @MaybeAbsent ForgottenAnswer forgotten,
         double lethalityMinutesAt70,
+        QuantitiesAnswer quantities,
         DialAnswer dial,
         TraceAnswer trace,
         SectionsAnswer sections,
@@ -47,12 +63,52 @@ public record EstimateAnswer(
             Measured measured,
             double thicknessDoubtMm) {}
 
+    /**
+     * A stage on the clock, with its length.
+     *
+     * @param open true where the length was solved
+     */
+    public record StageSpanAnswer(
+            StageKind stage,
+            @MaybeAbsent Double tempC,
+            @MaybeAbsent Double share,
+            @MaybeAbsent Stage.What what,
+            boolean open,
+            double fromMin,
+            double toMin,
+            double coldestC) {}
+
+    /** What comes of leaving a crust shut for longer. */
+    public record ForgottenAnswer(double minutes, double peakC) {}
+
+    /** What the dress takes for all pieces. */
+    public record QuantitiesAnswer(
+            List<AmountAnswer> amounts,
+            List<String> advice,
+            @MaybeAbsent SheetAnswer sheet) {}
+
+    /** So much of something, on a scale and in spoons. */
+    public record AmountAnswer(String what, double value, Measure measure, String metric, String spoons) {
+        public static AmountAnswer of(Amount a) {
+            return new AmountAnswer(a.what(), round(a.value()), a.measure(), a.metric(), a.spoons());
+        }
+    }
+
+    /** A sheet to cut. */
+    public record SheetAnswer(double acrossMm, double alongMm, int layers, Parcel.Fold fold) {}
+
     /** One temperature on the dials of a kitchen. */
     public record DialAnswer(
             int celsius, int fahrenheit, @MaybeAbsent Double gasMark, int fanCelsius) {}
 
     /** The course of temperatures; arrays of one length. */
-    public record TraceAnswer(double[] minute, double[] coldestC, double[] meanC, double[] topFaceC) {}
+    public record TraceAnswer(
+            double[] minute,
+            double[] coldestC,
+            double[] meanC,
+            double[] topFaceC,
+            double[] outerC,
+            double[] fillingC) {}
 
     /**
      * Pictures of the half-section, mid-plane first, bottom row first. Each picture is Base64 of one byte a place:
@@ -65,11 +121,16 @@ public record EstimateAnswer(
             int rows,
             double halfWidthMm,
             double heightMm,
+            double baseMm,
             double[][] outline,
+            List<LayerAnswer> layers,
             double[] minute,
             List<String> picture,
             double[] coldestXMm,
             double[] coldestYMm) {}
+
+    /** A layer round, under, on or in the flesh: its half outline, and from which minute it is there. */
+    public record LayerAnswer(Frames.Kind kind, double[][] outline, double fromMinute) {}
 
     /** What makes the window wide. */
     public record DoubtAnswer(String what, double minutes) {}
@@ -79,7 +140,8 @@ public record EstimateAnswer(
 
     private static final int CELSIUS_SHIFT = 50;
 
-    static EstimateAnswer of(Estimate e) {
+    static EstimateAnswer of(Question question) {
+        Estimate e = question.answer();
         CheckWindow window = e.window().orElse(null);
         Piece piece = e.piece();
         Dial dial = e.dial();
@@ -93,6 +155,7 @@ public record EstimateAnswer(
                         piece.measured(),
                         round(piece.thicknessDoubtMm())),
                 round(e.bakeMinutes()),
+                programme(question, e),
                 window == null ? null : round(window.checkFromMin()),
                 window == null ? null : round(window.likelyMin()),
                 window == null ? null : round(window.noLaterThanMin()),
@@ -101,7 +164,14 @@ public record EstimateAnswer(
                 round(e.restMinutes()),
                 round(e.meanAtPullC()),
                 round(e.waterLossG()),
+                maybe(e.fillingPeakC()),
+                e.colour().orElse(null),
+                maybe(e.goldMin()),
+                e.forgotten()
+                        .map(f -> new ForgottenAnswer(f.minutes(), round(f.peakC())))
+                        .orElse(null),
                 Math.round(e.lethalityMinutesAt70() * 1e4) / 1e4,
+                quantities(question, e),
                 new DialAnswer(dial.celsius(), dial.fahrenheit(), dial.gasMark(), dial.fanCelsius()),
                 trace(e.trace()),
                 sections(e.frames()),
@@ -110,12 +180,61 @@ public record EstimateAnswer(
                 e.assumptions());
     }
 
+    private static Double maybe(OptionalDouble value) {
+        return value.isPresent() ? round(value.getAsDouble()) : null;
+    }
+
+    private static List<StageSpanAnswer> programme(Question question, Estimate e) {
+        List<StageSpanAnswer> spans = new ArrayList<>();
+        for (int i = 0; i < e.stages().size(); i++) {
+            StageSpan span = e.stages().get(i);
+            Stage asked = question.programme().stages().get(i);
+            Stage.Bake bake = span.stage() instanceof Stage.Bake b ? b : null;
+            spans.add(new StageSpanAnswer(
+                    kind(span.stage()),
+                    bake == null ? null : bake.tempC(),
+                    bake == null ? null : bake.share(),
+                    span.stage() instanceof Stage.Add add ? add.what() : null,
+                    asked instanceof Stage.Bake b && b.minutes().isEmpty(),
+                    round(span.fromMin()),
+                    round(span.toMin()),
+                    round(span.coldestC())));
+        }
+        return spans;
+    }
+
+    private static StageKind kind(Stage stage) {
+        if (stage instanceof Stage.Bake) {
+            return StageKind.BAKE;
+        }
+        if (stage instanceof Stage.Grill) {
+            return StageKind.GRILL;
+        }
+        if (stage instanceof Stage.Add) {
+            return StageKind.ADD;
+        }
+        return stage instanceof Stage.Turn ? StageKind.TURN : StageKind.REST;
+    }
+
+    private static QuantitiesAnswer quantities(Question question, Estimate e) {
+        Quantities q = question.quantities(e.bakeMinutes());
+        return new QuantitiesAnswer(
+                q.amounts().stream().map(AmountAnswer::of).toList(),
+                q.advice(),
+                q.sheet()
+                        .map(sheet -> new SheetAnswer(
+                                sheet.acrossMm(), sheet.alongMm(), sheet.layers(), ((Parcel) question.dress()).fold()))
+                        .orElse(null));
+    }
+
     private static TraceAnswer trace(Trace t) {
         return new TraceAnswer(
                 rounded(t.minute(), 1e3),
                 rounded(t.coldestC(), 1e2),
                 rounded(t.meanC(), 1e2),
-                rounded(t.topFaceC(), 1e2));
+                rounded(t.topFaceC(), 1e2),
+                rounded(t.outerC(), 1e2),
+                rounded(t.fillingC(), 1e2));
     }
 
     private static SectionsAnswer sections(Frames f) {
@@ -124,11 +243,19 @@ public record EstimateAnswer(
                 f.rows(),
                 f.halfWidthMm(),
                 f.heightMm(),
-                f.outline().stream().map(p -> rounded(p, 1e2)).toArray(double[][]::new),
+                f.baseMm(),
+                outline(f.outline()),
+                f.layers().stream()
+                        .map(l -> new LayerAnswer(l.kind(), outline(l.outline()), round(l.fromMinute())))
+                        .toList(),
                 rounded(f.minute(), 1e3),
                 f.celsius().stream().map(EstimateAnswer::picture).toList(),
                 rounded(f.coldestXMm(), 1e2),
                 rounded(f.coldestYMm(), 1e2));
+    }
+
+    private static double[][] outline(List<double[]> points) {
+        return points.stream().map(p -> rounded(p, 1e2)).toArray(double[][]::new);
     }
 
     private static String picture(int[] celsius) {

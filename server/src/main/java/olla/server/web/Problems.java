@@ -53,7 +53,7 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
     ProblemDetail changedMeanwhile() {
         return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT, "Somebody else changed this bake just now. Look again, then repeat.");
+                HttpStatus.CONFLICT, "Somebody else changed this just now. Look again, then repeat.");
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})

@@ -3,6 +3,7 @@ package olla.server.bakes;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.file.Files;
@@ -15,9 +16,6 @@ import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import olla.core.doneness.Doneness;
-import olla.core.fish.Cut;
-import olla.core.oven.OvenKind;
 import olla.core.plan.Moment;
 import olla.core.units.RefusedInput;
 import olla.server.TestDatabase;
@@ -53,12 +51,15 @@ class BakeStoreTest {
     }
 
     private static EstimateRequest hake() {
-        return new EstimateRequest(
-                new EstimateRequest.PieceInput("hake", Cut.PORTION, 26.0, 160.0, null, null, 8.0, false),
-                new EstimateRequest.DressInput(EstimateRequest.DressKind.OPEN_TRAY),
-                new EstimateRequest.OvenInput(OvenKind.STILL),
-                List.of(new EstimateRequest.StageInput(EstimateRequest.StageKind.BAKE, 230.0, null)),
-                Doneness.FLAKES);
+        try {
+            return new ObjectMapper().readValue("""
+                    {"piece": {"species":"hake","cut":"PORTION","thicknessMm":26,"massG":160,"startTempC":8},
+                     "dress": {"kind":"OPEN_TRAY"}, "oven": {"kind":"STILL"},
+                     "programme": [{"stage":"BAKE","tempC":230}], "doneness":"FLAKES"}
+                    """, EstimateRequest.class);
+        } catch (JsonProcessingException broken) {
+            throw new IllegalStateException(broken);
+        }
     }
 
     private static PutIn putIn(UUID id) {

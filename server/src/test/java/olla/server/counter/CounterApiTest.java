@@ -66,7 +66,7 @@ class CounterApiTest {
                 .andExpect(jsonPath("$.order[0].thicknessMm").value(15))
                 .andExpect(jsonPath("$.order[2].thicknessMm").value(30))
                 .andExpect(jsonPath("$.prep[*].key", hasItem("citrus")))
-                .andExpect(jsonPath("$.suitability", hasSize(5)))
+                .andExpect(jsonPath("$.suitability", hasSize(6)))
                 .andExpect(jsonPath("$.prep[*].key", hasItem("pin")))
                 .andExpect(jsonPath("$.cautions[*].code", hasItem("HISTAMINE")))
                 .andExpect(jsonPath("$.cautions[*].code", hasItem("BONES")))

@@ -1,0 +1,37 @@
+package olla.server.bench;
+
+import java.util.List;
+import olla.core.dress.Dress;
+import olla.core.dress.Usual;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+import olla.core.units.Refusals;
+import olla.server.bench.EstimateRequest.DressInput;
+import olla.server.bench.EstimateRequest.StageInput;
+
+/**
+ * A dress with its programme, apart from any fish.
+ *
+ * @param dress the dress
+ * @param programme its stages
+ */
+public record Dressing(Dress dress, Programme programme) {
+
+    /**
+     * Reads both.
+     *
+     * @throws olla.core.units.RefusedInput a line for each field that will not do, or where the two do not go together
+     */
+    public static Dressing check(DressInput input, List<StageInput> stages) {
+        Refusals refusals = new Refusals();
+        Dress dress = refusals.take("dress", () -> Dresses.of(input));
+        Programme programme = refusals.take("programme", () -> Programmes.of(stages, dress));
+        refusals.throwIfAny();
+        boolean plain = programme.stages().stream().allMatch(s -> s instanceof Stage.Bake || s instanceof Stage.Rest);
+        if (!plain) {
+            Usual.check(dress, programme, refusals);
+        }
+        refusals.throwIfAny();
+        return new Dressing(dress, programme);
+    }
+}

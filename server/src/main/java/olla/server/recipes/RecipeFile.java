@@ -1,0 +1,269 @@
+package olla.server.recipes;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.node.TextNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import olla.core.units.Measure;
+import olla.core.units.Refusal;
+import olla.core.units.RefusedInput;
+import olla.server.recipes.RecipeInput.BenchPart;
+import olla.server.recipes.RecipeInput.Ingredient;
+import org.jsoup.Jsoup;
+
+/**
+ * Recipes as JSON-LD in the vocabulary of schema.org (published: schema.org/Recipe and HowTo). Name, yield, ingredients,
+ * steps and notes are read and written; every other property of an imported recipe is kept and given back as it was, and
+ * so is each of those five as long as nobody changes it. What the vocabulary has no word for, the dress and its programme,
+ * stands under a term of its own in the context.
+ */
+final class RecipeFile {
+
+    /** Nobody nests a recipe deeper. */
+    static final int DEEPEST = 24;
+
+    private static final String TERMS = "urn:olla:terms#";
+    private static final String BENCH = "olla:bench";
+    private static final int LONGEST_TEXT = 20_000;
+    private static final Pattern NUMBER = Pattern.compile("\\d+");
+    private static final Pattern MARKUP = Pattern.compile("[<&]");
+
+    private final ObjectMapper json;
+    private final ObjectMapper strict;
+
+    RecipeFile(ObjectMapper json) {
+        this.json = json;
+        this.strict = new ObjectMapper(JsonFactory.builder()
+                .streamReadConstraints(StreamReadConstraints.builder()
+                        .maxNestingDepth(DEEPEST)
+                        .maxStringLength(LONGEST_TEXT)
+                        .build())
+                .build());
+    }
+
+    /**
+     * Finds the recipe in a file and makes plain text of its texts: no mark-up, no scripts.
+     *
+     * @throws olla.core.units.RefusedInput where the file is broken, too deep, or holds no recipe
+     */
+    ObjectNode read(String text) {
+        JsonNode root;
+        try {
+            root = strict.readTree(text);
+        } catch (com.fasterxml.jackson.core.exc.StreamConstraintsException deep) {
+            throw refused("This file is nested deeper than " + DEEPEST + " levels or has a text of more than "
+                    + LONGEST_TEXT + " characters; no recipe is.");
+        } catch (JsonProcessingException broken) {
+            int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
+            throw refused("This file is not readable JSON (line " + line + ").");
+        }
+        JsonNode found = recipeIn(root);
+        if (found == null) {
+            throw refused("There is no recipe of schema.org's vocabulary in this file.");
+        }
+        return (ObjectNode) plain(found);
+    }
+
+    private static RefusedInput refused(String why) {
+        return new RefusedInput(List.of(new Refusal("file", why)));
+    }
+
+    private static JsonNode recipeIn(JsonNode node) {
+        if (node.isArray()) {
+            for (JsonNode one : node) {
+                JsonNode found = recipeIn(one);
+                if (found != null) {
+                    return found;
+                }
+            }
+            return null;
+        }
+        if (!node.isObject()) {
+            return null;
+        }
+        for (JsonNode type : node.path("@type").isArray() ? node.path("@type") : List.of(node.path("@type"))) {
+            String name = type.asText();
+            if (name.equals("Recipe") || name.endsWith("schema.org/Recipe") || name.equals("schema:Recipe")) {
+                return node;
+            }
+        }
+        return recipeIn(node.path("@graph"));
+    }
+
+    private JsonNode plain(JsonNode node) {
+        if (node.isTextual()) {
+            String text = node.asText();
+            return MARKUP.matcher(text).find() ? new TextNode(Jsoup.parse(text).text()) : node;
+        }
+        if (node.isArray()) {
+            ArrayNode list = json.createArrayNode();
+            node.forEach(one -> list.add(plain(one)));
+            return list;
+        }
+        if (node.isObject()) {
+            ObjectNode object = json.createObjectNode();
+            node.properties().forEach(field -> object.set(field.getKey(), plain(field.getValue())));
+            return object;
+        }
+        return node;
+    }
+
+    /** What of a recipe's object Olla reads. */
+    RecipeInput recipe(ObjectNode object) {
+        int pieces = pieces(object.path("recipeYield"));
+        return new RecipeInput(
+                object.path("name").asText(""),
+                pieces,
+                bench(object.path(BENCH)),
+                ingredients(object, pieces),
+                steps(object.path("recipeInstructions")),
+                object.path("description").asText(""));
+    }
+
+    private BenchPart bench(JsonNode part) {
+        if (!part.isObject()) {
+            return null;
+        }
+        try {
+            return json.treeToValue(part, BenchPart.class);
+        } catch (JsonProcessingException unknown) {
+            throw refused("The dress or the programme in this file is none that Olla knows.");
+        }
+    }
+
+    private static int pieces(JsonNode node) {
+        for (JsonNode one : node.isArray() ? node : List.of(node)) {
+            String text = one.isObject() ? one.path("value").asText() : one.asText();
+            Matcher number = NUMBER.matcher(text);
+            if (number.find() && number.group().length() < 4) {
+                return Math.max(1, Integer.parseInt(number.group()));
+            }
+        }
+        return 1;
+    }
+
+    private static List<Ingredient> ingredients(ObjectNode object, int pieces) {
+        List<Ingredient> found = new ArrayList<>();
+        JsonNode supply = object.path("supply");
+        for (JsonNode one : supply.isArray() ? supply : List.<JsonNode>of()) {
+            JsonNode quantity = one.path("requiredQuantity");
+            if (quantity.path("value").isNumber() && one.path("name").isTextual()) {
+                found.add(new Ingredient(
+                        one.path("name").asText(),
+                        quantity.path("value").asDouble() / pieces,
+                        measure(quantity.path("unitCode").asText())));
+            }
+        }
+        JsonNode lines = object.has("recipeIngredient") ? object.path("recipeIngredient") : object.path("ingredients");
+        if (!found.isEmpty() && found.size() == lines.size()) {
+            return found;
+        }
+        found.clear();
+        for (JsonNode line : lines.isArray() ? lines : lines.isTextual() ? List.of(lines) : List.<JsonNode>of()) {
+            found.add(IngredientLine.read(line.asText(), pieces));
+        }
+        return found;
+    }
+
+    private static Measure measure(String unitCode) {
+        return switch (unitCode) {
+            case "GRM" -> Measure.GRAM;
+            case "MLT" -> Measure.MILLILITRE;
+            default -> Measure.PIECE;
+        };
+    }
+
+    /* UN/CEFACT common codes (published: UNECE Recommendation 20, from memory). */
+    private static String unitCode(Measure measure) {
+        return switch (measure) {
+            case GRAM -> "GRM";
+            case MILLILITRE -> "MLT";
+            case PIECE -> "C62";
+        };
+    }
+
+    private static List<String> steps(JsonNode node) {
+        List<String> found = new ArrayList<>();
+        if (node.isTextual()) {
+            for (String line : node.asText().split("\\R")) {
+                if (!line.isBlank()) {
+                    found.add(line.strip());
+                }
+            }
+        } else if (node.isArray()) {
+            node.forEach(one -> found.addAll(steps(one)));
+        } else if (node.has("itemListElement")) {
+            found.addAll(steps(node.path("itemListElement")));
+        } else if (!node.path("text").asText(node.path("name").asText("")).isBlank()) {
+            found.add(node.path("text").asText(node.path("name").asText("")).strip());
+        }
+        return found;
+    }
+
+    /**
+     * Writes a recipe.
+     *
+     * @param original what it was imported from; null where it is Olla's own
+     */
+    String write(UUID id, RecipeInput recipe, ObjectNode original) {
+        ObjectNode out = original == null ? json.createObjectNode() : original.deepCopy();
+        RecipeInput was = original == null ? null : recipe(original);
+        if (original == null) {
+            ArrayNode context = out.putArray("@context");
+            context.add("https://schema.org/");
+            context.addObject().put("olla", TERMS);
+            out.put("@type", "Recipe");
+            out.put("@id", "urn:uuid:" + id);
+        }
+        if (was == null || !was.name().strip().equals(recipe.name())) {
+            out.put("name", recipe.name());
+        }
+        if (was == null || was.pieces() != recipe.pieces()) {
+            out.put("recipeYield", recipe.pieces() + (recipe.pieces() == 1 ? " piece" : " pieces"));
+        }
+        if (was == null || !was.notes().equals(recipe.notes())) {
+            out.put("description", recipe.notes());
+        }
+        if (was == null || !was.ingredients().equals(recipe.ingredients()) || was.pieces() != recipe.pieces()) {
+            writeIngredients(out, recipe);
+        }
+        if (was == null || !was.steps().equals(recipe.steps())) {
+            ArrayNode steps = out.putArray("recipeInstructions");
+            recipe.steps()
+                    .forEach(s -> steps.addObject().put("@type", "HowToStep").put("text", s));
+        }
+        if (recipe.bench() != null && (was == null || !recipe.bench().equals(was.bench()))) {
+            out.set(BENCH, json.valueToTree(recipe.bench()));
+        }
+        try {
+            return json.writerWithDefaultPrettyPrinter().writeValueAsString(out);
+        } catch (JsonProcessingException impossible) {
+            throw new IllegalStateException("A recipe that was read cannot be written.", impossible);
+        }
+    }
+
+    private void writeIngredients(ObjectNode out, RecipeInput recipe) {
+        ArrayNode lines = out.putArray("recipeIngredient");
+        ArrayNode supply = out.putArray("supply");
+        for (Ingredient i : recipe.ingredients()) {
+            double total = i.value() * recipe.pieces();
+            lines.add(IngredientLine.write(i, total));
+            ObjectNode one = supply.addObject().put("@type", "HowToSupply").put("name", i.what());
+            one.putObject("requiredQuantity")
+                    .put("@type", "QuantitativeValue")
+                    .put("value", total)
+                    .put("unitCode", unitCode(i.measure()))
+                    .put("unitText", i.measure().name().toLowerCase(Locale.ROOT));
+        }
+    }
+}

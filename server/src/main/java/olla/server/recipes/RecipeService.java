@@ -1,0 +1,213 @@
+package olla.server.recipes;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.UUID;
+import olla.core.safety.Allergen;
+import olla.core.units.Amount;
+import olla.core.units.Measure;
+import olla.core.units.Refusals;
+import olla.server.bench.Dressing;
+import olla.server.bench.EstimateAnswer.AmountAnswer;
+import olla.server.recipes.RecipeInput.BenchPart;
+import olla.server.recipes.RecipeInput.Ingredient;
+import olla.server.recipes.RecipeView.AllergenView;
+import olla.server.web.NotThere;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The recipe book. What returns from here is committed. */
+@Service
+public class RecipeService {
+
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_NOTES = 2000;
+    private static final int LONGEST_LINE = 200;
+    private static final int LONGEST_STEP = 1000;
+    private static final int MOST_INGREDIENTS = 60;
+    private static final int MOST_STEPS = 40;
+    private static final int MOST_PIECES = 100;
+    private static final double MOST_AMOUNT = 100_000;
+
+    private final RecipeRepository recipes;
+    private final ObjectMapper json;
+    private final Clock clock;
+    private final RecipeFile file;
+
+    RecipeService(RecipeRepository recipes, ObjectMapper json, Clock clock) {
+        this.recipes = recipes;
+        this.json = json;
+        this.clock = clock;
+        this.file = new RecipeFile(json);
+    }
+
+    /** All, by name, each for as many pieces as it was written for. */
+    @Transactional(readOnly = true)
+    public List<RecipeView> all() {
+        return recipes.findAllByOrderByName().stream()
+                .map(r -> view(r, r.pieces()))
+                .toList();
+    }
+
+    /** One, scaled. */
+    @Transactional(readOnly = true)
+    public RecipeView one(UUID id, Integer pieces) {
+        Recipe recipe = find(id);
+        int wanted = pieces == null ? recipe.pieces() : pieces;
+        new Refusals()
+                .range("pieces", "A number of pieces", wanted, 1, MOST_PIECES, "")
+                .throwIfAny();
+        return view(recipe, wanted);
+    }
+
+    /** Writes a recipe, new or over the one that is there. */
+    @Transactional
+    public RecipeView write(UUID id, RecipeInput input) {
+        check(input);
+        Recipe recipe = recipes.findById(id).orElseGet(() -> new Recipe(id));
+        fill(recipe, input);
+        Recipe saved = recipes.saveAndFlush(recipe);
+        return view(saved, saved.pieces());
+    }
+
+    /** Tears a recipe out. */
+    @Transactional
+    public void forget(UUID id) {
+        recipes.delete(find(id));
+        recipes.flush();
+    }
+
+    /**
+     * Takes a recipe from a file of schema.org's vocabulary.
+     *
+     * @throws olla.core.units.RefusedInput where the file holds none, or one that cannot be
+     */
+    @Transactional
+    public RecipeView take(UUID id, String text) {
+        ObjectNode original = file.read(text);
+        RecipeInput input = file.recipe(original);
+        check(input);
+        Recipe recipe = recipes.findById(id).orElseGet(() -> new Recipe(id));
+        fill(recipe, input);
+        recipe.keepOriginal(written(original));
+        Recipe saved = recipes.saveAndFlush(recipe);
+        return view(saved, saved.pieces());
+    }
+
+    /** The recipe as a file of schema.org's vocabulary; what was imported and not changed since is as it was. */
+    @Transactional(readOnly = true)
+    public String give(UUID id) {
+        Recipe recipe = find(id);
+        ObjectNode original = recipe.originalJson() == null ? null : (ObjectNode) tree(recipe.originalJson());
+        return file.write(id, input(recipe), original);
+    }
+
+    private com.fasterxml.jackson.databind.JsonNode tree(String text) {
+        try {
+            return json.readTree(text);
+        } catch (JsonProcessingException broken) {
+            throw new IllegalStateException("A stored recipe is broken.", broken);
+        }
+    }
+
+    private Recipe find(UUID id) {
+        return recipes.findById(id).orElseThrow(() -> new NotThere("There is no such recipe."));
+    }
+
+    private void fill(Recipe recipe, RecipeInput input) {
+        recipe.write(
+                input.name().strip(),
+                input.pieces(),
+                written(input.bench()),
+                written(input.ingredients()),
+                written(input.steps()),
+                input.notes(),
+                clock.instant().truncatedTo(ChronoUnit.MILLIS));
+    }
+
+    private RecipeInput input(Recipe recipe) {
+        return new RecipeInput(
+                recipe.name(),
+                recipe.pieces(),
+                json.convertValue(tree(recipe.benchJson()), BenchPart.class),
+                json.convertValue(tree(recipe.ingredientsJson()), new TypeReference<List<Ingredient>>() {}),
+                json.convertValue(tree(recipe.stepsJson()), new TypeReference<List<String>>() {}),
+                recipe.notes());
+    }
+
+    private RecipeView view(Recipe recipe, int pieces) {
+        RecipeInput input = input(recipe);
+        return new RecipeView(
+                recipe.getId(),
+                input,
+                pieces,
+                input.ingredients().stream()
+                        .map(i -> AmountAnswer.of(new Amount(i.what(), i.value() * pieces, i.measure())))
+                        .toList(),
+                Allergen.in(input.ingredients().stream().map(Ingredient::what).toList()).stream()
+                        .map(a -> new AllergenView(a, a.words()))
+                        .toList(),
+                recipe.originalJson() == null ? null : true);
+    }
+
+    private String written(Object value) {
+        try {
+            return json.writeValueAsString(value);
+        } catch (JsonProcessingException impossible) {
+            throw new IllegalStateException("A recipe that was read cannot be written.", impossible);
+        }
+    }
+
+    private static void check(RecipeInput input) {
+        Refusals refusals = new Refusals();
+        length(refusals, "name", "A recipe's name", input.name(), 1, LONGEST_NAME);
+        length(refusals, "notes", "Notes", input.notes(), 0, LONGEST_NOTES);
+        refusals.range("pieces", "A number of pieces", input.pieces(), 1, MOST_PIECES, "");
+        if (input.ingredients() == null || input.ingredients().size() > MOST_INGREDIENTS) {
+            refusals.add("ingredients", "A recipe lists 0 to " + MOST_INGREDIENTS + " ingredients.");
+        } else {
+            for (int i = 0; i < input.ingredients().size(); i++) {
+                ingredient(refusals, "ingredients." + i, input.ingredients().get(i));
+            }
+        }
+        if (input.steps() == null || input.steps().size() > MOST_STEPS) {
+            refusals.add("steps", "A recipe has 0 to " + MOST_STEPS + " steps.");
+        } else {
+            for (int i = 0; i < input.steps().size(); i++) {
+                length(refusals, "steps." + i, "A step", input.steps().get(i), 1, LONGEST_STEP);
+            }
+        }
+        if (input.bench() != null) {
+            refusals.take(
+                    "bench",
+                    () -> Dressing.check(input.bench().dress(), input.bench().programme()));
+        }
+        refusals.throwIfAny();
+    }
+
+    private static void ingredient(Refusals refusals, String field, Ingredient ingredient) {
+        if (ingredient == null || ingredient.measure() == null) {
+            refusals.missing(field, "Say what it is counted in: " + java.util.Arrays.toString(Measure.values()) + ".");
+            return;
+        }
+        length(refusals, field + ".what", "An ingredient", ingredient.what(), 1, LONGEST_LINE);
+        refusals.range(
+                field + ".value",
+                "An amount",
+                ingredient.value(),
+                0,
+                MOST_AMOUNT,
+                ingredient.measure().sign());
+    }
+
+    private static void length(Refusals refusals, String field, String what, String text, int least, int most) {
+        if (text == null || text.strip().length() < least || text.length() > most) {
+            refusals.add(field, what + " has " + least + " to " + most + " characters.");
+        }
+    }
+}

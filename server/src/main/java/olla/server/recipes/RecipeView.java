@@ -1,0 +1,28 @@
+package olla.server.recipes;
+
+import java.util.List;
+import java.util.UUID;
+import olla.core.safety.Allergen;
+import olla.server.bench.EstimateAnswer.AmountAnswer;
+import olla.server.web.MaybeAbsent;
+
+/**
+ * A recipe, scaled.
+ *
+ * @param recipe as written, amounts for one piece
+ * @param scaledTo for how many pieces {@code amounts} are
+ * @param amounts scaled
+ * @param allergens found on its list of ingredients
+ * @param imported true where it came from a file
+ */
+public record RecipeView(
+        UUID id,
+        RecipeInput recipe,
+        int scaledTo,
+        List<AmountAnswer> amounts,
+        List<AllergenView> allergens,
+        @MaybeAbsent Boolean imported) {
+
+    /** An allergen, as it is declared. */
+    public record AllergenView(Allergen key, String words) {}
+}

@@ -1,0 +1,65 @@
+package olla.server.recipes;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import olla.core.units.Amount;
+import olla.core.units.Refusals;
+import olla.server.recipes.RecipeInput.Ingredient;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/**
+ * A list for the shop.
+ *
+ * @param text a line each
+ * @param csv amount, unit and name, with a heading (RFC 4180)
+ */
+public record ShoppingList(String text, String csv) {
+
+    private static final int MOST_LINES = 200;
+
+    static ShoppingList of(ShoppingRequest request) {
+        Refusals refusals = new Refusals();
+        List<Ingredient> lines = request.lines();
+        if (lines == null || lines.size() > MOST_LINES || lines.contains(null)) {
+            refusals.add("lines", "A list has 0 to " + MOST_LINES + " lines.").throwIfAny();
+        }
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).measure() == null || lines.get(i).what() == null) {
+                refusals.missing("lines." + i, "A line needs what it is and what it is counted in.");
+            }
+        }
+        refusals.throwIfAny();
+        Map<String, Amount> together = new LinkedHashMap<>();
+        for (Ingredient line : lines) {
+            String key = line.measure() + line.what().strip().toLowerCase(Locale.ROOT);
+            together.merge(
+                    key,
+                    new Amount(line.what().strip(), line.value(), line.measure()),
+                    (a, b) -> new Amount(a.what(), a.value() + b.value(), a.measure()));
+        }
+        List<String> text = new ArrayList<>();
+        StringBuilder csv = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.RFC4180)) {
+            printer.printRecord("amount", "unit", "what");
+            for (Amount a : together.values()) {
+                String said = request.spoons() ? a.spoons() : a.metric();
+                text.add(a.value() == 0 ? a.what() : said + " " + a.what());
+                printer.printRecord(Refusals.plain(a.value()), a.measure().sign(), harmless(a.what()));
+            }
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return new ShoppingList(String.join("\n", text), csv.toString());
+    }
+
+    /* A sheet must not take a name for a formula. */
+    private static String harmless(String what) {
+        return !what.isEmpty() && "=+-@\t".indexOf(what.charAt(0)) >= 0 ? "'" + what : what;
+    }
+}

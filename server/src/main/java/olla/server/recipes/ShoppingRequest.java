@@ -1,0 +1,12 @@
+package olla.server.recipes;
+
+import java.util.List;
+import olla.server.recipes.RecipeInput.Ingredient;
+
+/**
+ * What is needed.
+ *
+ * @param lines at most 200
+ * @param spoons true for spoons and cups
+ */
+public record ShoppingRequest(List<Ingredient> lines, boolean spoons) {}

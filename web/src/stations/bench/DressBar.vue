@@ -1,0 +1,360 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { DressKind, Vegetable } from '../../api/types'
+import * as labels from '../../words/labels'
+import AmountField from './AmountField.vue'
+import { useBench } from './bench'
+import FoldingSteps from './FoldingSteps.vue'
+import PickField from './PickField.vue'
+import RecipeBook from './RecipeBook.vue'
+import SeveralField from './SeveralField.vue'
+import ShoppingDialog from './ShoppingDialog.vue'
+import { useTray } from './tray'
+
+/** The few questions of the dress that is chosen, and how many pieces there are. */
+const bench = useBench()
+const tray = useTray()
+const folding = ref(false)
+const book = ref(false)
+const shopping = ref(false)
+
+const choices = <T extends string>(words: Record<T, string>) =>
+  (Object.keys(words) as T[]).map((value) => ({ value, words: words[value] }))
+const YES_NO = [
+  { value: 'yes', words: 'yes' },
+  { value: 'no', words: 'no' },
+]
+
+const kind = computed(() => bench.on.dress)
+const way = computed(() => bench.way)
+const usuals = computed(() => bench.catalogue?.usuals)
+const parcel = computed(() => kind.value === 'PARCHMENT' || kind.value === 'FOIL')
+const topped = computed(() => kind.value === 'TOPPING' || kind.value === 'BREADED')
+const vegetables = computed(
+  () => bench.catalogue?.vegetables.map((v) => ({ value: v.vegetable, words: v.words })) ?? [],
+)
+const quick = computed(
+  () =>
+    bench.catalogue?.vegetables.filter((v) => v.quick).map((v) => ({ value: v.vegetable, words: v.words })) ??
+    [],
+)
+const mixes = computed(() => [
+  ...(bench.catalogue?.mixes.map((m) => ({ value: m.mix as string, words: m.words })) ?? []),
+  { value: 'BREADED', words: 'crumb all round' },
+])
+const schools = computed(
+  () => bench.catalogue?.schools.map((s) => ({ value: s.school, words: s.words })) ?? [],
+)
+const school = computed(
+  () => bench.catalogue?.schools.find((s) => s.school === way.value.school) ?? bench.catalogue?.schools[0],
+)
+
+/** A topping all round is a dress of its own. */
+function setMix(mix: string) {
+  if (mix === 'BREADED') return bench.setDress('BREADED' as DressKind)
+  const topping = bench.on.ways.TOPPING ?? {}
+  bench.change({
+    dress: 'TOPPING',
+    stages: null,
+    ways: { ...bench.on.ways, TOPPING: { ...topping, mix: mix as NonNullable<typeof topping.mix> } },
+  })
+}
+/** Another school has its own usual thickness and cover. */
+function setSchool(chosen: NonNullable<typeof way.value.school>) {
+  const { salt, eggs, scalesOn, bagG, saltThereG } = way.value
+  bench.change({
+    ways: {
+      ...bench.on.ways,
+      SALT_CRUST: {
+        school: chosen,
+        ...(salt ? { salt } : {}),
+        ...(eggs ? { eggs } : {}),
+        ...(scalesOn === undefined ? {} : { scalesOn }),
+        ...(bagG ? { bagG } : {}),
+        ...(saltThereG ? { saltThereG } : {}),
+      },
+    },
+    stages: null,
+  })
+}
+/** A number that was said, or no number at all. */
+function number(
+  field: 'depthMm' | 'bedMm' | 'splashMl' | 'coatMm' | 'bagG' | 'saltThereG',
+  value: number | null,
+) {
+  const said = { ...way.value }
+  if (value === null) delete said[field]
+  else said[field] = value
+  bench.change({ ways: { ...bench.on.ways, [kind.value]: said }, stages: null })
+}
+</script>
+
+<template>
+  <section class="bar" aria-label="The dress">
+    <template v-if="kind === 'OPEN_TRAY'">
+      <PickField
+        label="Its face"
+        :choices="choices(labels.FINISHES)"
+        :chosen="way.finish ?? 'BARE'"
+        @choose="(finish) => bench.say({ finish })"
+      />
+      <PickField
+        label="Lies on"
+        :choices="choices(labels.UNDERLAYS)"
+        :chosen="way.underlay ?? 'NONE'"
+        @choose="(underlay) => bench.say({ underlay })"
+      />
+    </template>
+    <template v-else-if="topped">
+      <PickField
+        label="Topping"
+        class="wide"
+        :choices="mixes"
+        :chosen="kind === 'BREADED' ? 'BREADED' : (way.mix ?? 'CRUMB')"
+        @choose="setMix"
+      />
+      <PickField
+        v-if="kind === 'TOPPING'"
+        label="Goes on"
+        :choices="choices(labels.WHENS)"
+        :chosen="way.when ?? 'BEFORE'"
+        @choose="(when) => bench.say({ when })"
+      />
+      <AmountField
+        label="How thick"
+        kind="length"
+        :usual="kind === 'BREADED' ? usuals?.breadedMm : usuals?.toppingMm"
+        :model-value="way.depthMm ?? null"
+        :refusal="bench.refusal('depthMm')"
+        @update:model-value="(mm) => number('depthMm', mm)"
+      />
+    </template>
+    <template v-else-if="parcel">
+      <PickField
+        label="Fold"
+        :choices="choices(labels.FOLDS)"
+        :chosen="way.fold ?? (kind === 'FOIL' ? 'SEAM_UP' : 'HEART')"
+        @choose="(fold) => bench.say({ fold })"
+      />
+      <SeveralField
+        label="On a bed of"
+        none="nothing"
+        :choices="vegetables"
+        :chosen="way.vegetables ?? []"
+        :most="4"
+        @choose="(vegetables: Vegetable[]) => bench.say({ vegetables })"
+      />
+      <AmountField
+        v-if="way.vegetables?.length"
+        label="How deep"
+        kind="length"
+        :usual="usuals?.bedMm"
+        :model-value="way.bedMm ?? null"
+        :refusal="bench.refusal('bedMm')"
+        @update:model-value="(mm) => number('bedMm', mm)"
+      />
+      <AmountField
+        label="Splash"
+        sign="ml"
+        :usual="0"
+        :model-value="way.splashMl ?? null"
+        :refusal="bench.refusal('splashMl')"
+        @update:model-value="(ml) => number('splashMl', ml)"
+      />
+      <PickField
+        label="Sour inside"
+        :choices="YES_NO"
+        :chosen="way.acid ? 'yes' : 'no'"
+        @choose="(v) => bench.say({ acid: v === 'yes' })"
+      />
+    </template>
+    <template v-else-if="kind === 'SALT_CRUST'">
+      <PickField
+        label="School"
+        class="wide"
+        :choices="schools"
+        :chosen="way.school ?? 'WET_SAND'"
+        :refusal="bench.refusal('kind')"
+        @choose="setSchool"
+      />
+      <AmountField
+        label="How thick"
+        kind="length"
+        :usual="school?.usualCoatMm"
+        :model-value="way.coatMm ?? null"
+        :refusal="bench.refusal('coatMm')"
+        @update:model-value="(mm) => number('coatMm', mm)"
+      />
+      <PickField
+        label="Salt"
+        :choices="choices(labels.SALTS)"
+        :chosen="way.salt ?? 'COARSE'"
+        @choose="(salt) => bench.say({ salt })"
+      />
+      <PickField
+        v-if="school?.eggs"
+        label="Eggs"
+        class="small"
+        :choices="choices(labels.EGGS)"
+        :chosen="way.eggs ?? 'MEDIUM'"
+        @choose="(eggs) => bench.say({ eggs })"
+      />
+      <PickField
+        label="Head and tail"
+        :choices="[
+          { value: 'yes', words: 'covered' },
+          { value: 'no', words: 'bare' },
+        ]"
+        :chosen="(way.headAndTail ?? school?.buries) ? 'yes' : 'no'"
+        @choose="(v) => bench.say({ headAndTail: v === 'yes' })"
+      />
+      <PickField
+        label="Scales on?"
+        class="small"
+        :choices="YES_NO"
+        :chosen="way.scalesOn === false ? 'no' : 'yes'"
+        @choose="(v) => bench.say({ scalesOn: v === 'yes' })"
+      />
+      <AmountField
+        label="Salt there is"
+        kind="mass"
+        :model-value="way.saltThereG ?? null"
+        :refusal="bench.refusal('saltThereG')"
+        @update:model-value="(g) => number('saltThereG', g)"
+      />
+      <AmountField
+        label="A bag holds"
+        kind="mass"
+        :usual="usuals?.bagG"
+        :model-value="way.bagG ?? null"
+        :refusal="bench.refusal('bagG')"
+        @update:model-value="(g) => number('bagG', g)"
+      />
+    </template>
+    <template v-else>
+      <SeveralField
+        label="Base of"
+        none="potato"
+        :choices="vegetables"
+        :chosen="way.vegetables ?? []"
+        :most="5"
+        :refusal="bench.refusal('vegetables')"
+        @choose="(vegetables: Vegetable[]) => bench.say({ vegetables })"
+      />
+      <PickField
+        label="Cut in"
+        :choices="choices(labels.CUTTINGS)"
+        :chosen="way.cutting ?? 'SLICES'"
+        @choose="(cutting) => bench.say({ cutting })"
+      />
+      <AmountField
+        label="How deep"
+        kind="length"
+        :usual="usuals?.baseMm"
+        :model-value="way.depthMm ?? null"
+        :refusal="bench.refusal('depthMm')"
+        @update:model-value="(mm) => number('depthMm', mm)"
+      />
+      <SeveralField
+        label="Join for the last 5 min"
+        none="nothing"
+        :choices="quick"
+        :chosen="way.sides ?? []"
+        :most="3"
+        :refusal="bench.refusal('sides')"
+        @choose="(sides: Vegetable[]) => bench.say({ sides })"
+      />
+    </template>
+    <PickField
+      label="Inside it"
+      :choices="choices(labels.FILLINGS)"
+      :chosen="bench.on.filling"
+      :refusal="bench.refusal('filling')"
+      @choose="(filling) => bench.change({ filling })"
+    />
+    <PickField
+      v-if="bench.stands"
+      label="It lies"
+      :choices="choices(labels.STANCES)"
+      :chosen="bench.on.stance"
+      @choose="(stance) => bench.change({ stance })"
+    />
+    <div class="pieces">
+      <span class="label">Pieces</span>
+      <span class="stepper">
+        <button
+          aria-label="One piece less"
+          :disabled="bench.on.pieces <= 1"
+          @click="bench.change({ pieces: bench.on.pieces - 1 })"
+        >
+          −
+        </button>
+        <output aria-label="Pieces">{{ bench.on.pieces }}</output>
+        <button
+          aria-label="One piece more"
+          :disabled="bench.on.pieces >= 100"
+          @click="bench.change({ pieces: bench.on.pieces + 1 })"
+        >
+          +
+        </button>
+      </span>
+    </div>
+    <nav class="more" aria-label="More for this dress">
+      <button class="quiet-action" @click="book = true">Recipe book</button>
+      <button class="quiet-action" @click="shopping = true">Shopping list</button>
+      <button v-if="parcel" class="quiet-action" @click="folding = true">How to fold it</button>
+      <button class="quiet-action" @click="tray.setAside()">Another on this tray</button>
+    </nav>
+    <FoldingSteps v-if="folding" v-model="folding" />
+    <RecipeBook v-if="book" v-model="book" />
+    <ShoppingDialog v-if="shopping" v-model="shopping" />
+  </section>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  padding-bottom: 6px;
+  border-bottom: 1px solid var(--rule);
+}
+.bar :deep(.wide) {
+  flex-grow: 2;
+  min-width: 130px;
+}
+.bar :deep(.small) {
+  min-width: 72px;
+  flex-basis: 72px;
+}
+.label {
+  display: block;
+  color: var(--ink-soft);
+  font-size: 13px;
+}
+.stepper {
+  display: grid;
+  grid-template-columns: 40px 34px 40px;
+  align-items: center;
+}
+.stepper button {
+  height: 44px;
+  border: 1px solid var(--el-border-color);
+  border-radius: 4px;
+  background: none;
+  font-size: 18px;
+}
+.stepper output {
+  font: 700 18px var(--figures);
+  text-align: center;
+}
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  flex-basis: 100%;
+  margin: 0 -12px -6px;
+}
+.more button {
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { StageInput, StageSpan } from '../../api/types'
+import type { Scale } from '../../drawing/scale'
+import { ADDED } from '../../words/labels'
+import { minutesInWords } from '../../words/time'
+import { useUnits } from '../../words/units'
+import { asked, useBench } from './bench'
+
+/**
+ * The stages along the time axis. The edge after a stage is dragged: a stage of given length gets another, a solved one
+ * becomes given, and between two that share a solved length the share moves.
+ */
+const props = defineProps<{ x: Scale; top: number; perDot: number }>()
+
+const HIGH = 26
+const LEAST_MIN = 0.5
+
+const bench = useBench()
+const units = useUnits()
+const held = ref<{ index: number; stages: StageInput[]; spans: StageSpan[] } | null>(null)
+
+const spans = computed(() => bench.answer!.programme)
+const lasting = computed(() =>
+  spans.value
+    .map((span, index) => ({ span, index }))
+    .filter(({ span }) => span.toMin > span.fromMin)
+    .map(({ span, index }) => ({
+      index,
+      kind: span.stage.toLowerCase(),
+      from: props.x(span.fromMin),
+      to: props.x(span.toMin),
+      words: words(span, props.x(span.toMin) - props.x(span.fromMin)),
+      name: `${words(span, 200)} until ${minutesInWords(span.toMin)} min`,
+      open: span.open,
+      toMin: span.toMin,
+    })),
+)
+const moments = computed(() =>
+  spans.value
+    .filter((s) => s.stage === 'ADD' || s.stage === 'TURN')
+    .map((s) => ({ at: props.x(s.fromMin), words: s.stage === 'TURN' ? 'Turn' : ADDED[s.what!] })),
+)
+
+function words(span: StageSpan, wide: number): string {
+  if (span.stage === 'BAKE')
+    return wide > 60 ? `bake ${units.degrees(span.tempC!)}` : units.degrees(span.tempC!)
+  if (span.stage === 'GRILL') return wide > 34 ? 'grill' : 'g'
+  return wide > 30 ? 'rest' : ''
+}
+
+/** Moves the end of a stage to a minute. */
+function setEnd(index: number, minute: number, from = held.value) {
+  const stages = (from?.stages ?? spans.value.map(asked)).map((s) => ({ ...s }))
+  const was = from?.spans ?? spans.value
+  const span = was[index]!
+  const length = Math.max(LEAST_MIN, Math.round((minute - span.fromMin) * 2) / 2)
+  const next = was.findIndex((s, i) => i > index && s.open)
+  const stage = stages[index]!
+  if (span.open && next > 0) {
+    // Two that share a solved length: only the share between them moves.
+    const both = was[next]!.toMin - was[next]!.fromMin + span.toMin - span.fromMin
+    const mine = Math.min(both - LEAST_MIN, length)
+    stage.share = Math.max(0.05, mine / both)
+    stages[next]!.share = Math.max(0.05, (both - mine) / both)
+  } else {
+    stage.minutes = length
+  }
+  bench.change({ stages })
+}
+function grab(event: PointerEvent, index: number) {
+  event.stopPropagation()
+  ;(event.target as Element).setPointerCapture(event.pointerId)
+  held.value = { index, stages: spans.value.map(asked), spans: spans.value }
+}
+function drag(event: PointerEvent) {
+  if (!held.value) return
+  event.stopPropagation()
+  const box = (event.target as SVGElement).ownerSVGElement!.getBoundingClientRect()
+  setEnd(held.value.index, props.x.invert((event.clientX - box.left) * props.perDot))
+}
+function letGo() {
+  held.value = null
+}
+</script>
+
+<template>
+  <g class="strip" role="group" aria-label="Stages of the bake">
+    <g v-for="stage in lasting" :key="stage.index">
+      <rect
+        :x="stage.from"
+        :y="top"
+        :width="Math.max(1, stage.to - stage.from)"
+        :height="HIGH"
+        :class="stage.kind"
+      />
+      <text v-if="stage.words" :x="(stage.from + stage.to) / 2" :y="top + 18" text-anchor="middle">
+        {{ stage.words }}
+      </text>
+    </g>
+    <g v-for="(moment, i) in moments" :key="i" :transform="`translate(${moment.at} ${top})`">
+      <path d="M0 -3l4 5-4 5-4-5z" class="moment" />
+      <text x="0" y="-6" :text-anchor="moment.at > 480 ? 'end' : 'middle'" class="added">{{
+        moment.words
+      }}</text>
+    </g>
+    <g
+      v-for="stage in lasting"
+      :key="`e${stage.index}`"
+      class="edge"
+      role="slider"
+      tabindex="0"
+      :aria-label="`End of ${stage.name}`"
+      :aria-valuenow="Math.round(stage.toMin * 10) / 10"
+      aria-valuemin="0"
+      aria-valuemax="240"
+      :transform="`translate(${stage.to} ${top})`"
+      @pointerdown="(e) => grab(e, stage.index)"
+      @pointermove="drag"
+      @pointerup="letGo"
+      @pointercancel="letGo"
+      @keydown.right.prevent.stop="setEnd(stage.index, stage.toMin + 0.5)"
+      @keydown.left.prevent.stop="setEnd(stage.index, stage.toMin - 0.5)"
+    >
+      <rect x="-9" y="-3" width="18" :height="HIGH + 6" fill="transparent" />
+      <line y1="-2" :y2="HIGH + 2" />
+      <title>Drag to change how long it lasts</title>
+    </g>
+  </g>
+</template>
+
+<style scoped>
+text {
+  fill: var(--ink);
+  font-size: 13px;
+  pointer-events: none;
+}
+.bake {
+  fill: #eecdb2;
+}
+.grill {
+  fill: #d98d52;
+}
+.rest {
+  fill: #dcd8ca;
+}
+.moment {
+  fill: var(--ink);
+}
+.added {
+  font-weight: 700;
+  paint-order: stroke;
+  stroke: var(--salt);
+  stroke-width: 3px;
+}
+.edge {
+  cursor: ew-resize;
+  touch-action: none;
+}
+.edge line {
+  stroke: var(--clay);
+  stroke-width: 3;
+}
+</style>

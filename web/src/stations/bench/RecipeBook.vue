@@ -1,0 +1,230 @@
+<script setup lang="ts">
+import { ElDialog } from 'element-plus'
+import 'element-plus/es/components/dialog/style/css'
+import { computed, onMounted, ref, watch } from 'vue'
+import { api } from '../../api/client'
+import type { RecipeInput, RecipeView } from '../../api/types'
+import { DRESSES } from '../../words/labels'
+import { useUnits } from '../../words/units'
+import { useBench } from './bench'
+import { useBook } from './book'
+import RecipeForm from './RecipeForm.vue'
+
+/** The recipes of this kitchen: read, laid on the bench, written, taken from a file and given as one. */
+const shown = defineModel<boolean>({ required: true })
+
+const bench = useBench()
+const book = useBook()
+const units = useUnits()
+const picked = ref<RecipeView | null>(null)
+const writing = ref<RecipeInput | null>(null)
+const file = ref<HTMLInputElement>()
+
+const imperial = computed(() => units.chosen.value === 'imperial')
+
+async function pick(recipe: RecipeView) {
+  writing.value = null
+  picked.value = (await book.forTonight(recipe.id)) ?? recipe
+}
+watch(
+  () => bench.on.pieces,
+  () => picked.value && void pick(picked.value),
+)
+
+function lay() {
+  const recipe = picked.value
+  if (!recipe) return
+  if (recipe.recipe.bench) bench.dressAs(recipe.recipe.bench)
+  book.followed = recipe.id
+  shown.value = false
+}
+
+async function write(recipe: RecipeInput) {
+  const written = await book.write(recipe, picked.value?.id)
+  if (written) await pick(written)
+}
+
+async function tear() {
+  if (!picked.value) return
+  await book.forget(picked.value.id)
+  picked.value = null
+}
+
+function begin(recipe: RecipeInput, fresh: boolean) {
+  if (fresh) picked.value = null
+  book.problem = null
+  writing.value = JSON.parse(JSON.stringify(recipe))
+}
+
+async function takeFile(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  input.value = ''
+  if (!chosen) return
+  const taken = await book.take(await chosen.text())
+  if (taken) await pick(taken)
+}
+
+onMounted(async () => {
+  await book.open()
+  const first = book.recipes.find((r) => r.id === book.followed) ?? book.recipes[0]
+  if (first && !picked.value) await pick(first)
+})
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="Recipe book" width="min(920px, 96vw)" top="6vh">
+    <div class="book">
+      <nav aria-label="Recipes">
+        <button
+          v-for="recipe in book.recipes"
+          :key="recipe.id"
+          class="entry"
+          :aria-pressed="picked?.id === recipe.id"
+          @click="pick(recipe)"
+        >
+          {{ recipe.recipe.name }}
+          <small>{{ recipe.recipe.bench ? DRESSES[recipe.recipe.bench.dress.kind] : 'a mix' }}</small>
+        </button>
+        <p v-if="!book.recipes.length" class="none">
+          Nothing is written yet. Keep tonight's dress, or take a file.
+        </p>
+        <button class="quiet-action" @click="begin(book.tonight(), true)">Keep tonight's dress</button>
+        <button class="quiet-action" @click="file?.click()">Take one from a file</button>
+        <input
+          ref="file"
+          type="file"
+          accept=".json,.jsonld,application/ld+json,application/json"
+          class="unseen"
+          aria-label="Recipe file"
+          @change="takeFile"
+        />
+      </nav>
+      <section>
+        <p v-if="book.problem" class="wrong" role="alert">{{ book.problem.message }}</p>
+        <RecipeForm v-if="writing" :recipe="writing" @write="write" @leave="writing = null" />
+        <article v-else-if="picked">
+          <h2>{{ picked.recipe.name }}</h2>
+          <p class="for">
+            For {{ picked.scaledTo }} {{ picked.scaledTo === 1 ? 'piece' : 'pieces' }}, as on the bench
+          </p>
+          <ul v-if="picked.amounts.length" class="amounts">
+            <li v-for="a in picked.amounts" :key="a.what">
+              <b>{{ a.value === 0 ? '' : imperial ? a.spoons : a.metric }}</b> {{ a.what }}
+            </li>
+          </ul>
+          <p v-if="picked.allergens.length" class="allergens">
+            Contains: <b>{{ picked.allergens.map((a) => a.words).join(', ') }}</b>, and fish. Found from the
+            words above; read the packets too.
+          </p>
+          <ol v-if="picked.recipe.steps.length">
+            <li v-for="step in picked.recipe.steps" :key="step">{{ step }}</li>
+          </ol>
+          <p v-if="picked.recipe.notes" class="notes">{{ picked.recipe.notes }}</p>
+          <div class="actions">
+            <button class="main-action" @click="lay">
+              {{ picked.recipe.bench ? 'Lay it on the bench' : 'Follow it tonight' }}
+            </button>
+            <button class="quiet-action" @click="begin(picked.recipe, false)">Change</button>
+            <a class="quiet-action" :href="api.recipeFile(picked.id)" download>Save as a file</a>
+            <button class="quiet-action" @click="tear">Tear it out</button>
+          </div>
+        </article>
+      </section>
+    </div>
+  </ElDialog>
+</template>
+
+<style scoped>
+.book {
+  display: grid;
+  grid-template-columns: 250px 1fr;
+  gap: 24px;
+  min-height: 420px;
+}
+nav {
+  border-right: 1px solid var(--rule);
+  padding-right: 14px;
+}
+.entry {
+  display: block;
+  width: 100%;
+  min-height: 48px;
+  padding: 4px 10px;
+  border: 0;
+  border-left: 3px solid transparent;
+  background: none;
+  text-align: left;
+  line-height: 1.2;
+}
+.entry small {
+  display: block;
+  color: var(--ink-soft);
+}
+.entry[aria-pressed='true'] {
+  border-color: var(--clay);
+  background: #fff;
+  font-weight: 700;
+}
+.none,
+.for {
+  color: var(--ink-soft);
+}
+h2 {
+  margin: 0;
+  font-size: 22px;
+}
+.for {
+  margin: 0 0 10px;
+}
+.amounts {
+  display: grid;
+  gap: 3px;
+  margin: 0 0 12px;
+  padding: 0;
+  list-style: none;
+}
+.amounts b {
+  display: inline-block;
+  min-width: 92px;
+  font-family: var(--figures);
+  text-align: right;
+  margin-right: 8px;
+}
+.allergens {
+  padding-left: 10px;
+  border-left: 3px solid var(--ember);
+}
+.notes {
+  white-space: pre-line;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 8px;
+  margin-top: 14px;
+}
+.actions .main-action {
+  width: auto;
+  padding: 0 18px;
+}
+.actions a {
+  display: inline-flex;
+  align-items: center;
+}
+.wrong {
+  padding-left: 10px;
+  border-left: 4px solid var(--danger);
+  color: var(--danger);
+}
+@media (max-width: 760px) {
+  .book {
+    grid-template-columns: 1fr;
+  }
+  nav {
+    border: 0;
+    padding: 0;
+  }
+}
+</style>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { ElInput, ElInputNumber, ElOption, ElSelect } from 'element-plus'
+import 'element-plus/es/components/input-number/style/css'
+import 'element-plus/es/components/input/style/css'
+import 'element-plus/es/components/option/style/css'
+import 'element-plus/es/components/select/style/css'
+import { ref } from 'vue'
+import type { Ingredient, RecipeInput } from '../../api/types'
+
+/** A recipe while it is written: amounts for one piece, a step a line. */
+const props = defineProps<{ recipe: RecipeInput }>()
+const emit = defineEmits<{ write: [recipe: RecipeInput]; leave: [] }>()
+
+const draft = ref<RecipeInput>(props.recipe)
+const steps = ref(props.recipe.steps.join('\n'))
+
+const MEASURES: { value: Ingredient['measure']; words: string }[] = [
+  { value: 'GRAM', words: 'g' },
+  { value: 'MILLILITRE', words: 'ml' },
+  { value: 'PIECE', words: 'pieces' },
+]
+
+function more() {
+  draft.value.ingredients.push({ what: '', value: 0, measure: 'GRAM' })
+}
+function write() {
+  emit('write', {
+    ...draft.value,
+    ingredients: draft.value.ingredients
+      .filter((i) => i.what.trim())
+      .map((i) => ({ ...i, value: i.value ?? 0 })),
+    steps: steps.value
+      .split('\n')
+      .map((s) => s.trim())
+      .filter(Boolean),
+  })
+}
+</script>
+
+<template>
+  <form @submit.prevent="write">
+    <label class="name">Name <ElInput v-model="draft.name" maxlength="120" /></label>
+    <fieldset>
+      <legend>What goes into it, for one piece</legend>
+      <div v-for="(ingredient, i) in draft.ingredients" :key="i" class="line">
+        <ElInputNumber
+          v-model="ingredient.value"
+          :controls="false"
+          :min="0"
+          :aria-label="`Amount ${i + 1}`"
+        />
+        <ElSelect v-model="ingredient.measure" :aria-label="`Counted in ${i + 1}`">
+          <ElOption v-for="m in MEASURES" :key="m.value" :value="m.value" :label="m.words" />
+        </ElSelect>
+        <ElInput v-model="ingredient.what" :aria-label="`Ingredient ${i + 1}`" maxlength="200" />
+        <button
+          type="button"
+          class="quiet-action"
+          :aria-label="`Without ${ingredient.what}`"
+          @click="draft.ingredients.splice(i, 1)"
+        >
+          off
+        </button>
+      </div>
+      <button type="button" class="quiet-action" @click="more">One more</button>
+    </fieldset>
+    <label>
+      Steps, a line each
+      <ElInput v-model="steps" type="textarea" :autosize="{ minRows: 3, maxRows: 8 }" />
+    </label>
+    <label>
+      Notes
+      <ElInput
+        v-model="draft.notes"
+        type="textarea"
+        maxlength="2000"
+        :autosize="{ minRows: 2, maxRows: 6 }"
+      />
+    </label>
+    <p class="dress">
+      {{ draft.bench ? 'Its dress and its stages are kept with it.' : 'Only a mix, without a dress.' }}
+    </p>
+    <div class="actions">
+      <button class="main-action">Write it down</button>
+      <button type="button" class="quiet-action" @click="$emit('leave')">Leave it</button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 10px;
+}
+fieldset {
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+legend,
+.dress {
+  color: var(--ink-soft);
+}
+.dress {
+  margin: 0;
+}
+.line {
+  display: grid;
+  grid-template-columns: 84px 92px 1fr auto;
+  gap: 6px;
+  margin-bottom: 4px;
+}
+.line :deep(.el-input-number) {
+  width: 84px;
+}
+form :deep(.el-input__wrapper),
+form :deep(.el-select__wrapper) {
+  min-height: 44px;
+}
+.actions {
+  display: flex;
+  gap: 8px;
+}
+.actions .main-action {
+  width: auto;
+  padding: 0 18px;
+}
+</style>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { ElDialog } from 'element-plus'
+import 'element-plus/es/components/dialog/style/css'
+import { onMounted, ref } from 'vue'
+import { api, Problem } from '../../api/client'
+import type { Ingredient, ShoppingList } from '../../api/types'
+import { CUTS } from '../../words/labels'
+import { saveText } from '../../words/save'
+import { useUnits } from '../../words/units'
+import { useBench } from './bench'
+import { useBook } from './book'
+import { useTray } from './tray'
+
+/** What has to be bought for what is on the bench, on its tray, and for the recipe it follows. */
+const shown = defineModel<boolean>({ required: true })
+
+const bench = useBench()
+const book = useBook()
+const tray = useTray()
+const units = useUnits()
+const list = ref<ShoppingList | null>(null)
+const problem = ref<string | null>(null)
+const copied = ref(false)
+
+function fish(name: string, cut: keyof typeof CUTS, grams: number): Ingredient {
+  return { what: `${name.toLowerCase()}, ${CUTS[cut].toLowerCase()}`, value: grams, measure: 'GRAM' }
+}
+
+async function lines(): Promise<Ingredient[]> {
+  const answer = bench.answer
+  if (!answer || !bench.species) return []
+  const found = [fish(bench.species.marketName, bench.on.cut, answer.piece.massG * bench.on.pieces)]
+  for (const other of tray.aside) {
+    const name =
+      bench.catalogue?.species.find((s) => s.key === other.on.species)?.marketName ?? other.on.species
+    found.push(fish(name, other.on.cut, (other.on.massG ?? answer.piece.massG) * other.on.pieces))
+  }
+  found.push(...answer.quantities.amounts.map(({ what, value, measure }) => ({ what, value, measure })))
+  if (book.followed) {
+    const recipe = await book.forTonight(book.followed)
+    found.push(...(recipe?.amounts.map(({ what, value, measure }) => ({ what, value, measure })) ?? []))
+  }
+  return found.filter((line) => !line.what.startsWith('water'))
+}
+
+async function copy() {
+  await navigator.clipboard.writeText(list.value?.text ?? '')
+  copied.value = true
+}
+
+onMounted(async () => {
+  try {
+    list.value = await api.shopping(await lines(), units.chosen.value === 'imperial')
+  } catch (failure) {
+    if (!(failure instanceof Problem)) throw failure
+    problem.value = failure.message
+  }
+})
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="Shopping list" width="min(440px, 94vw)">
+    <p v-if="problem" role="alert" class="wrong">{{ problem }}</p>
+    <template v-if="list">
+      <ul>
+        <li v-for="line in list.text.split('\n')" :key="line">{{ line }}</li>
+      </ul>
+      <div class="actions">
+        <button class="quiet-action" @click="copy">{{ copied ? 'Copied' : 'Copy' }}</button>
+        <button class="quiet-action" @click="saveText('shopping.txt', 'text/plain', list.text)">
+          Save as text
+        </button>
+        <button class="quiet-action" @click="saveText('shopping.csv', 'text/csv', list.csv)">
+          Save as CSV
+        </button>
+      </div>
+    </template>
+  </ElDialog>
+</template>
+
+<style scoped>
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  padding: 6px 0;
+  border-bottom: 1px dashed #a9a695;
+  font-family: var(--figures);
+}
+.wrong {
+  color: var(--danger);
+}
+</style>

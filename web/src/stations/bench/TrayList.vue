@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { minutesInWords } from '../../words/time'
+import { useTray } from './tray'
+
+/** What shares the tray, in the order it comes out. */
+const tray = useTray()
+</script>
+
+<template>
+  <section v-if="tray.aside.length" class="tray" aria-label="On this tray">
+    <h3>On this tray, first out first</h3>
+    <p v-if="tray.problem" class="wrong" role="alert">{{ tray.problem.message }}</p>
+    <ol>
+      <li v-for="turn in tray.turns" :key="turn.index">
+        <b>{{ minutesInWords(turn.likelyMin) }} min</b>
+        <span>{{ tray.dishes[turn.index]?.title }}</span>
+        <em v-if="turn.index === tray.aside.length">this one</em>
+        <template v-else>
+          <button class="quiet-action" @click="tray.swap(turn.index)">to the bench</button>
+          <button
+            class="quiet-action"
+            :aria-label="`Take off: ${tray.dishes[turn.index]?.title}`"
+            @click="tray.remove(turn.index)"
+          >
+            off
+          </button>
+        </template>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.tray {
+  padding-top: 6px;
+  border-top: 1px solid var(--rule);
+}
+h3 {
+  margin: 0;
+  font-size: 14px;
+  font-weight: 400;
+  color: var(--ink-soft);
+}
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 44px;
+  border-bottom: 1px solid var(--rule);
+}
+li b {
+  min-width: 76px;
+  font-family: var(--figures);
+}
+li span {
+  flex: 1;
+}
+.wrong {
+  color: var(--danger);
+}
+</style>
