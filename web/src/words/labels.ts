@@ -56,15 +56,15 @@ export const FINISHES: Record<Of<'finish'>, string> = {
 /** What an open piece lies on. */
 export const UNDERLAYS: Record<Of<'underlay'>, string> = {
   NONE: 'the tray',
-  CITRUS: 'citrus slices',
-  PAN_SAUCE: 'wine and butter',
+  CITRUS: 'citrus',
+  PAN_SAUCE: 'wine, butter',
 }
 
 /** When a topping goes on. */
 export const WHENS: Record<Of<'when'>, string> = {
-  BEFORE: 'before, then grill',
+  BEFORE: 'before',
   PART_WAY: 'part-way',
-  AFTER: 'after, then grill',
+  AFTER: 'after',
 }
 
 /** How a sheet is closed. */

@@ -12,6 +12,8 @@ const props = defineProps<{
   /** What stands beside it where it has no kind. */
   sign?: string
   modelValue: number | null
+  /** One place more than the kitchen's units usually have. */
+  fine?: boolean
   /** What is usual where nobody said. */
   usual?: number | undefined
   refusal?: string | undefined
@@ -21,7 +23,8 @@ const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 const id = useId()
 const units = useUnits()
 const unit = computed(() => (props.kind ? units.unit(props.kind) : null))
-const show = (si: number) => (props.kind ? +units.show(props.kind, si) : si)
+const places = computed(() => (unit.value?.places ?? 0) + (props.fine ? 1 : 0))
+const show = (si: number) => +(unit.value?.from(si) ?? si).toFixed(places.value)
 const shown = computed({
   get: () => (props.modelValue === null ? null : show(props.modelValue)),
   set: (value) =>
@@ -40,7 +43,7 @@ const shown = computed({
         :id="id"
         v-model="shown"
         :controls="false"
-        :precision="unit?.places ?? 0"
+        :precision="places"
         :placeholder="usual === undefined ? '' : String(show(usual))"
         :aria-invalid="Boolean(refusal)"
         inputmode="decimal"

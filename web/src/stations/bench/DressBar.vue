@@ -1,22 +1,14 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { DressKind, Vegetable } from '../../api/types'
 import * as labels from '../../words/labels'
 import AmountField from './AmountField.vue'
 import { useBench } from './bench'
-import FoldingSteps from './FoldingSteps.vue'
 import PickField from './PickField.vue'
-import RecipeBook from './RecipeBook.vue'
 import SeveralField from './SeveralField.vue'
-import ShoppingDialog from './ShoppingDialog.vue'
-import { useTray } from './tray'
 
 /** The few questions of the dress that is chosen, and how many pieces there are. */
 const bench = useBench()
-const tray = useTray()
-const folding = ref(false)
-const book = ref(false)
-const shopping = ref(false)
 
 const choices = <T extends string>(words: Record<T, string>) =>
   (Object.keys(words) as T[]).map((value) => ({ value, words: words[value] }))
@@ -123,6 +115,7 @@ function number(
       <AmountField
         label="How thick"
         kind="length"
+        fine
         :usual="kind === 'BREADED' ? usuals?.breadedMm : usuals?.toppingMm"
         :model-value="way.depthMm ?? null"
         :refusal="bench.refusal('depthMm')"
@@ -299,15 +292,6 @@ function number(
         </button>
       </span>
     </div>
-    <nav class="more" aria-label="More for this dress">
-      <button class="quiet-action" @click="book = true">Recipe book</button>
-      <button class="quiet-action" @click="shopping = true">Shopping list</button>
-      <button v-if="parcel" class="quiet-action" @click="folding = true">How to fold it</button>
-      <button class="quiet-action" @click="tray.setAside()">Another on this tray</button>
-    </nav>
-    <FoldingSteps v-if="folding" v-model="folding" />
-    <RecipeBook v-if="book" v-model="book" />
-    <ShoppingDialog v-if="shopping" v-model="shopping" />
   </section>
 </template>
 
@@ -347,14 +331,5 @@ function number(
 .stepper output {
   font: 700 18px var(--figures);
   text-align: center;
-}
-.more {
-  display: flex;
-  flex-wrap: wrap;
-  flex-basis: 100%;
-  margin: 0 -12px -6px;
-}
-.more button {
-  font-size: 14px;
 }
 </style>

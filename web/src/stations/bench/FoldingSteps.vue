@@ -112,7 +112,7 @@ const steps = computed(() => STEPS[fold.value])
 </script>
 
 <template>
-  <ElDialog v-model="shown" :title="`Fold it: ${FOLDS[fold]}`" width="min(900px, 96vw)">
+  <ElDialog v-model="shown" append-to-body :title="`Fold it: ${FOLDS[fold]}`" width="min(900px, 96vw)">
     <p v-if="size" class="size">
       Cut a sheet <b>{{ size }}</b>.
     </p>

@@ -2,7 +2,7 @@
 import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Cut, Doneness } from '../../api/types'
 import DressGlyph from '../../drawing/DressGlyph.vue'
 import { fleshColour } from '../../drawing/flesh'
@@ -12,11 +12,13 @@ import { useBench } from './bench'
 import ChoiceRow from './ChoiceRow.vue'
 import FishSelect from './FishSelect.vue'
 import MeasureField from './MeasureField.vue'
+import RecipeBook from './RecipeBook.vue'
 
 defineEmits<{ hotter: [steps: number] }>()
 
 const bench = useBench()
 const units = useUnits()
+const book = ref(false)
 
 const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
 const dresses = DRESS_BUTTONS.map((value) => ({ value, words: DRESSES[value] }))
@@ -92,7 +94,10 @@ const sure = computed(() => {
       @choose="setStart"
     />
 
-    <h3>Dressed in <kbd>d</kbd></h3>
+    <h3 class="dressed">
+      <span>Dressed in <kbd>d</kbd></span>
+      <button class="quiet-action" @click="book = true">Recipe book</button>
+    </h3>
     <div class="dresses" role="radiogroup" aria-label="How it is dressed">
       <button
         v-for="dress in dresses"
@@ -130,7 +135,12 @@ const sure = computed(() => {
       <p v-if="bench.refusal('tempC')" class="wrong" role="alert">{{ bench.refusal('tempC') }}</p>
     </div>
 
-    <h3>Done means</h3>
+    <h3>
+      Done means
+      <template v-if="target"
+        >{{ target.words.toLowerCase() }}, {{ units.degrees(target.peakC) }} inside</template
+      >
+    </h3>
     <div class="targets" role="radiogroup" aria-label="Done means">
       <button
         v-for="choice in targets"
@@ -147,9 +157,7 @@ const sure = computed(() => {
         {{ choice.words }}
       </button>
     </div>
-    <p v-if="target" class="about">
-      <b>{{ target.words }}</b>: {{ units.degrees(target.peakC) }} at the middle
-    </p>
+    <RecipeBook v-if="book" v-model="book" />
   </section>
 </template>
 
@@ -162,14 +170,21 @@ const sure = computed(() => {
   color: var(--ink-soft);
   font-size: 14px;
 }
-.about b {
-  color: var(--ink);
-}
 h3 {
-  margin: 10px 0 5px;
+  margin: 8px 0 4px;
   font-size: 14px;
   font-weight: 400;
   color: var(--ink-soft);
+}
+.dressed {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  margin: 0;
+}
+.dressed button {
+  padding-right: 0;
+  font-size: 14px;
 }
 .dresses {
   display: grid;
@@ -199,15 +214,11 @@ h3 {
 }
 .oven {
   display: grid;
-  grid-template-columns: 1fr 118px;
-  gap: 8px;
-}
-.oven .wrong {
-  grid-column: 1 / 3;
+  gap: 6px;
 }
 .dial {
   display: grid;
-  grid-template-columns: 36px 1fr 36px;
+  grid-template-columns: 1fr 1fr 1fr;
   align-items: center;
 }
 .dial button {
@@ -244,8 +255,5 @@ h3 {
 .targets button[aria-checked='true'] {
   border-color: var(--clay);
   font-weight: 700;
-}
-.targets + .about {
-  margin: 6px 0 0;
 }
 </style>

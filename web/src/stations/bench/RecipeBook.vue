@@ -73,7 +73,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Recipe book" width="min(920px, 96vw)" top="6vh">
+  <ElDialog v-model="shown" append-to-body title="Recipe book" width="min(920px, 96vw)" top="6vh">
     <div class="book">
       <nav aria-label="Recipes">
         <button

@@ -38,7 +38,7 @@ function write() {
 </script>
 
 <template>
-  <form @submit.prevent="write">
+  <form novalidate @submit.prevent="write">
     <label class="name">Name <ElInput v-model="draft.name" maxlength="120" /></label>
     <fieldset>
       <legend>What goes into it, for one piece</legend>

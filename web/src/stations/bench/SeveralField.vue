@@ -48,6 +48,12 @@ defineEmits<{ choose: [values: T[]] }>()
   min-height: 44px;
   padding: 4px 8px;
 }
+.several :deep(.el-tag) {
+  border-color: var(--rule);
+  background: var(--salt);
+  color: var(--ink);
+  font-size: 14px;
+}
 .wrong {
   margin: 2px 0 0;
   color: var(--danger);

@@ -59,7 +59,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Shopping list" width="min(440px, 94vw)">
+  <ElDialog v-model="shown" append-to-body title="Shopping list" width="min(440px, 94vw)">
     <p v-if="problem" role="alert" class="wrong">{{ problem }}</p>
     <template v-if="list">
       <ul>

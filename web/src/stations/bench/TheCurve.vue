@@ -11,7 +11,7 @@ import ProgrammeStrip from './ProgrammeStrip.vue'
 const emit = defineEmits<{ moved: [] }>()
 
 const WIDTH = 640
-const HEIGHT = 318
+const HEIGHT = 300
 const LEFT = 44
 const RIGHT = 96
 const TOP = 60
@@ -94,7 +94,7 @@ const names = computed(() => [
   ...(answer.value.trace.fillingC.length
     ? [
         {
-          text: 'stuffing',
+          text: 'inside it',
           class: 'inside',
           ...nameAt(answer.value.trace.fillingC, 0.6),
           dx: 8,
@@ -173,7 +173,7 @@ function drag(event: PointerEvent) {
         :y2="HEIGHT - BOTTOM"
         class="likely"
       />
-      <text :x="x(answer.checkFromMin) - 8" :y="HEIGHT - BOTTOM - 10" text-anchor="end" class="window-name">
+      <text :x="x(answer.checkFromMin) - 8" :y="TOP + 20" text-anchor="end" class="window-name">
         check window
       </text>
     </g>

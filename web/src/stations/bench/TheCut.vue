@@ -13,7 +13,7 @@ defineProps<{ playing: boolean }>()
 defineEmits<{ play: [] }>()
 
 const WIDTH = 640
-const HEIGHT = 250
+const HEIGHT = 240
 const LEFT = 56
 const RIGHT = 30
 const TOP = 34
@@ -335,7 +335,9 @@ function letGo() {
         <rect x="-60" y="-24" width="120" height="48" fill="transparent" />
         <path d="M0 -25l-5 6h10z M0 25l-5 -6h10z" fill="currentColor" stroke="none" />
         <circle r="10" />
-        <text x="-18" y="-12" text-anchor="end" class="figure">{{ units.amount('length', thickness) }}</text>
+        <text x="-18" :y="layers.length || wrapped ? 22 : -12" text-anchor="end" class="figure">
+          {{ units.amount('length', thickness) }}
+        </text>
         <title>Drag to change the thickness ( [ and ] )</title>
       </g>
     </svg>

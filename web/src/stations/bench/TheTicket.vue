@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { StageSpan } from '../../api/types'
 import { ADDED } from '../../words/labels'
 import { clock, minutesInWords } from '../../words/time'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
 import CautionList from './CautionList.vue'
+import FoldingSteps from './FoldingSteps.vue'
+import ShoppingDialog from './ShoppingDialog.vue'
+import { useTray } from './tray'
 
 /** The slip pinned over the pass. */
 defineProps<{ putting: boolean; refused: string | null }>()
@@ -14,6 +17,9 @@ defineEmits<{ putIn: [] }>()
 
 const bench = useBench()
 const units = useUnits()
+const tray = useTray()
+const folding = ref(false)
+const shopping = ref(false)
 const now = useNow({ interval: 5000 })
 
 const answer = computed(() => bench.answer)
@@ -128,14 +134,16 @@ const print = () => window.print()
           <dd>{{ imperial ? a.spoons : a.metric }}</dd>
         </div>
         <div v-if="answer.quantities.sheet">
-          <dt class="thing">each sheet</dt>
+          <dt class="thing">
+            each sheet <button class="fold" @click="folding = true">how to fold it</button>
+          </dt>
           <dd>
             {{ units.show('length', answer.quantities.sheet.acrossMm) }} ×
             {{ units.amount('length', answer.quantities.sheet.alongMm) }}
           </dd>
         </div>
         <div>
-          <dt>Water lost</dt>
+          <dt class="thing">water lost</dt>
           <dd>{{ answer.waterLossG < 0.5 ? 'none' : units.amount('mass', answer.waterLossG) }}</dd>
         </div>
       </dl>
@@ -146,6 +154,8 @@ const print = () => window.print()
         <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
       </ul>
       <CautionList :cautions="answer.cautions" />
+      <FoldingSteps v-if="folding" v-model="folding" />
+      <ShoppingDialog v-if="shopping" v-model="shopping" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
       <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
       <div class="actions">
@@ -156,7 +166,11 @@ const print = () => window.print()
         >
           {{ putting ? 'Putting it in …' : 'Put it in' }} <kbd>Enter</kbd>
         </button>
-        <button class="quiet-action print" @click="print">Print the ticket</button>
+        <div class="more">
+          <button class="quiet-action" @click="print">Print</button>
+          <button class="quiet-action" @click="shopping = true">Shopping list</button>
+          <button class="quiet-action" @click="tray.setAside()">Add to the tray</button>
+        </div>
       </div>
     </div>
     <p v-else class="waiting">{{ bench.problem?.message ?? 'Reckoning …' }}</p>
@@ -256,6 +270,8 @@ dd small {
   border: 0;
 }
 .quantities dd {
+  flex: none;
+  margin-left: 10px;
   font-size: 15px;
   font-weight: 400;
 }
@@ -311,6 +327,25 @@ dd small {
   padding: 6px 16px 8px;
   background: #fff;
   text-align: center;
+}
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+}
+.more button {
+  padding: 0 4px;
+  font-size: 14px;
+}
+.fold {
+  display: block;
+  min-height: 24px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--ink-soft);
+  font: 13px var(--text);
+  text-decoration: underline;
 }
 .waiting {
   padding: 30px 10px;

@@ -1,9 +1,20 @@
 <script setup lang="ts">
 import { minutesInWords } from '../../words/time'
+import { useUnits } from '../../words/units'
 import { useTray } from './tray'
 
 /** What shares the tray, in the order it comes out. */
 const tray = useTray()
+const units = useUnits()
+
+/** What tells two like dishes apart. */
+function size(index: number): string {
+  const piece = tray.dishes[index]?.question.piece
+  if (!piece) return ''
+  return piece.thicknessMm === undefined
+    ? units.amount('mass', piece.massG ?? 0)
+    : units.amount('length', piece.thicknessMm)
+}
 </script>
 
 <template>
@@ -13,7 +24,9 @@ const tray = useTray()
     <ol>
       <li v-for="turn in tray.turns" :key="turn.index">
         <b>{{ minutesInWords(turn.likelyMin) }} min</b>
-        <span>{{ tray.dishes[turn.index]?.title }}</span>
+        <span
+          >{{ tray.dishes[turn.index]?.title }} <small>{{ size(turn.index) }}</small></span
+        >
         <em v-if="turn.index === tray.aside.length">this one</em>
         <template v-else>
           <button class="quiet-action" @click="tray.swap(turn.index)">to the bench</button>

@@ -5,6 +5,9 @@ import { api, Problem } from '../../api/client'
 import type { RecipeInput, RecipeView } from '../../api/types'
 import { useBench } from './bench'
 
+/** As finely as anybody weighs. */
+const sensible = (value: number) => (value >= 10 ? Math.round(value) : Math.round(value * 10) / 10)
+
 /** The recipe book: what is in it, and which recipe tonight's dish follows. */
 export const useBook = defineStore('book', () => {
   const bench = useBench()
@@ -71,7 +74,7 @@ export const useBook = defineStore('book', () => {
       },
       ingredients: quantities.map((a) => ({
         what: a.what,
-        value: Math.round((a.value / bench.on.pieces) * 1000) / 1000,
+        value: sensible(a.value / bench.on.pieces),
         measure: a.measure,
       })),
       steps: [],

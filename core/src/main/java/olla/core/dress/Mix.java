@@ -10,31 +10,31 @@ import olla.core.units.Measure;
  * decides how soon it colours.
  */
 public enum Mix {
-    CRUMB("crumb, cheese and fat", 700, 120, false) {
+    CRUMB("crumb, cheese", 700, 120, false) {
         @Override
         public List<Amount> basic() {
             return List.of(grams("bread crumbs", 45), grams("hard cheese, grated", 25), grams("butter", 30));
         }
     },
-    PASTE("paste of nuts and herbs", 950, 300, false) {
+    PASTE("nut paste", 950, 300, false) {
         @Override
         public List<Amount> basic() {
             return List.of(grams("almonds, ground", 35), grams("parsley", 25), millilitres("olive oil", 40));
         }
     },
-    HERBS("herbs and zest", 400, 280, false) {
+    HERBS("herbs, zest", 400, 280, false) {
         @Override
         public List<Amount> basic() {
             return List.of(grams("soft herbs, chopped", 70), grams("lemon zest", 5), millilitres("olive oil", 25));
         }
     },
-    MAYONNAISE("mayonnaise with mustard", 930, 200, false) {
+    MAYONNAISE("mayonnaise", 930, 200, false) {
         @Override
         public List<Amount> basic() {
             return List.of(grams("mayonnaise", 80), grams("mustard", 12), grams("hard cheese, grated", 8));
         }
     },
-    COOKED("cooked onion and tomato", 1000, 750, true) {
+    COOKED("onion, tomato", 1000, 750, true) {
         @Override
         public List<Amount> basic() {
             return List.of(

@@ -27,13 +27,13 @@ final class BakeModel {
 
     /** How finely a section is cut. */
     enum Fineness {
-        /** For the answer the cook sees: cells of 2 mm, larger only where a section is very thick. */
+        /** For the answer the cook sees: cells of 2 mm, larger where a section has more than 22 rows of them. */
         FINE,
         /** For runs of which only the ratio to another such run counts: eight rows. */
         COARSE;
 
         private static final double FINE_M = 0.002;
-        private static final int MOST_ROWS = 32;
+        private static final int MOST_ROWS = 22;
         private static final int COARSE_ROWS = 8;
 
         double stepM(double heightM) {

@@ -2,12 +2,15 @@ package olla.core.estimate;
 
 /**
  * How a top colours: the browning index is minutes at 150 °C of the uppermost face, with a rate that doubles for each
- * 15 K, a usual size for browning in crusts (order of magnitude, from memory). Not for what is under a cover.
+ * 20 K, a usual size for browning in crusts (order of magnitude, from memory). Not for what is under a cover.
  */
 public final class Browning {
 
     private static final double REFERENCE_C = 150;
-    private static final double DOUBLES_OVER_K = 15;
+    private static final double DOUBLES_OVER_K = 20;
+
+    /* A face still wet, or hardly dry, does not brown, °C (common practice, no source). */
+    private static final double BEGINS_C = 110;
 
     private Browning() {}
 
@@ -51,6 +54,6 @@ public final class Browning {
 
     /** What some minutes at a face temperature add to the index. */
     static double added(double minutes, double faceC) {
-        return minutes * Math.pow(2, (faceC - REFERENCE_C) / DOUBLES_OVER_K);
+        return faceC < BEGINS_C ? 0 : minutes * Math.pow(2, (faceC - REFERENCE_C) / DOUBLES_OVER_K);
     }
 }

@@ -172,7 +172,7 @@ final class Course {
             double[] at = drawn.get(place);
             double t = fish ? passage.solver().cellC(passage.state(), section.cellNear(at[0], at[1])) : model.startC();
             celsius[place] = (int) Math.round(t);
-            if (t < coldestC) {
+            if (t < coldestC && isFlesh(at)) {
                 coldestC = t;
                 coldest = place;
             }
@@ -182,6 +182,11 @@ final class Course {
         double[] at = drawn.get(coldest);
         // Where the inmost column is coldest the coldest point is the mid-plane itself.
         coldestAt.add(new double[] {coldest % columns == 0 ? 0 : at[0] * 1000, at[1] * 1000});
+    }
+
+    private boolean isFlesh(double[] at) {
+        Outline filling = model.layers().outline(Stack.FILLING);
+        return model.outline().contains(at[0], at[1]) && (filling == null || !filling.contains(at[0], at[1]));
     }
 
     /** It comes out. */

@@ -19,12 +19,14 @@ import olla.core.fish.Measured;
 import olla.core.fish.Piece;
 import olla.core.oven.Oven;
 import olla.core.oven.Programme;
+import olla.core.oven.Stage;
 import olla.core.safety.Cautions;
 import olla.core.units.Refusals;
 
 /** The one way in: what goes in, in which dress, in which oven, to what target; out comes the ticket. */
 public final class Estimator {
 
+    private static final int GRILL_ROUNDS = 2;
     private static final double LEAST_OPEN_MINUTES = 0.5;
 
     private Estimator() {}
@@ -99,18 +101,30 @@ public final class Estimator {
         if (!(dress instanceof Topping)) {
             return usual;
         }
-        BakeRun run = new BakeRun(
-                new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.COARSE),
-                usual.grilled(Usual.LONGEST_GRILL_MIN));
+        BakeModel model = new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.COARSE);
+        // A shorter grill makes for a longer bake, which browns some of it already: twice round settles it.
+        for (int round = 0; usual.grills() && round < GRILL_ROUNDS; round++) {
+            usual = usual.grilled(grillMinutes(new BakeRun(model, usual), target));
+        }
+        return usual;
+    }
+
+    /* How long the grill is on until the top is gold, minutes, between the shortest and the longest of the trade. */
+    private static double grillMinutes(BakeRun run, Doneness target) {
         OptionalDouble solved = run.minutesFor(target.peakC());
-        if (!usual.grills() || solved.isEmpty()) {
-            return usual;
+        if (solved.isEmpty()) {
+            return Usual.SHORTEST_GRILL_MIN;
         }
         Programme closed = run.closed(solved.getAsDouble());
-        double from = closed.bakeMinutes().orElseThrow() - Usual.LONGEST_GRILL_MIN;
-        double gold = run.run(closed).goldMinute();
+        Course course = run.run(closed.grilled(Usual.LONGEST_GRILL_MIN));
+        double from = course.spans().stream()
+                .filter(span -> span.stage() instanceof Stage.Grill)
+                .findFirst()
+                .orElseThrow()
+                .fromMin();
+        double gold = course.goldMinute();
         double minutes = Double.isNaN(gold) ? Usual.LONGEST_GRILL_MIN : Math.round(2 * (gold - from)) / 2.0;
-        return usual.grilled(Math.max(Usual.SHORTEST_GRILL_MIN, Math.min(Usual.LONGEST_GRILL_MIN, minutes)));
+        return Math.max(Usual.SHORTEST_GRILL_MIN, Math.min(Usual.LONGEST_GRILL_MIN, minutes));
     }
 
     /**

@@ -23,12 +23,15 @@ import olla.server.bakes.Verdict;
 import olla.server.bench.EstimateRequest;
 import olla.server.bench.Question;
 import olla.server.ovens.OvenRepository;
+import olla.server.recipes.RecipeInput;
+import olla.server.recipes.RecipeService;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * The made-up guesthouse kitchen Harrow Quay: two ovens that lie, six bakes in the log, one in the oven. The past is
+ * The made-up guesthouse kitchen Harrow Quay: two ovens that lie, six bakes in the log, one in the oven, six
+ * recipes. The past is
  * played by the simulator, each oven with its hidden fault, so that verdict and probe follow from physics and not from a
  * list.
  */
@@ -44,16 +47,18 @@ class DemoKitchen {
 
     private final OvenRepository ovens;
     private final BakeService bakes;
+    private final RecipeService recipes;
     private final ObjectMapper json;
 
-    DemoKitchen(OvenRepository ovens, BakeService bakes, ObjectMapper json) {
+    DemoKitchen(OvenRepository ovens, BakeService bakes, RecipeService recipes, ObjectMapper json) {
         this.ovens = ovens;
         this.bakes = bakes;
+        this.recipes = recipes;
         this.json = json;
     }
 
     /** The scenario's file. */
-    private record Scenario(List<DemoOven> ovens, List<Dish> past, Dish running) {}
+    private record Scenario(List<DemoOven> ovens, List<Dish> past, Dish running, List<RecipeInput> recipes) {}
 
     /** An oven and the fault nobody in the demo knows, °C. */
     private record DemoOven(String name, OvenKind kind, double hiddenOffsetC) {}
@@ -75,6 +80,9 @@ class DemoKitchen {
                                 .id()));
         for (Dish dish : scenario.past()) {
             bake(dish, truths.get(dish.oven()), ids.get(dish.oven()), now);
+        }
+        for (RecipeInput recipe : scenario.recipes()) {
+            recipes.write(UUID.nameUUIDFromBytes(recipe.name().getBytes(StandardCharsets.UTF_8)), recipe);
         }
         Dish running = scenario.running();
         bakes.putInAt(putIn(running, ids.get(running.oven())), wentIn(running, now));
