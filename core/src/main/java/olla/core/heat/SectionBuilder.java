@@ -1,11 +1,14 @@
 package olla.core.heat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import olla.core.heat.Section.Link;
 import olla.core.heat.Section.Opening;
 
@@ -231,9 +234,7 @@ public final class SectionBuilder {
         Outline outline = layers.get(layer).outline();
         double side = outline.halfWidth();
         double x = 0;
-        for (int p = 1; p <= CHORDS; p++) {
-            // Points crowd towards the side, where a curved edge is steep.
-            double next = side * Math.sin(Math.PI / 2 * p / CHORDS);
+        for (double next : stations(side)) {
             chord(layer, new Chord(x, outline.lower(x), next, outline.lower(next), 1));
             chord(layer, new Chord(x, outline.upper(x), next, outline.upper(next), -1));
             x = next;
@@ -245,6 +246,20 @@ public final class SectionBuilder {
             double to = low + (high - low) * (p + 1) / CHORDS;
             chord(layer, new Chord(side, from, side, to, 1));
         }
+    }
+
+    /* Where chords end, from the mid-plane out: crowded towards the side, where a curved edge is steep, and at every
+     * grid's columns, so that no chord lies over two of them. */
+    private double[] stations(double side) {
+        DoubleStream crowded =
+                IntStream.rangeClosed(1, CHORDS).mapToDouble(p -> side * Math.sin(Math.PI / 2 * p / CHORDS));
+        DoubleStream columns = Arrays.stream(grids)
+                .flatMapToDouble(g -> IntStream.rangeClosed(1, g.columns).mapToDouble(c -> c * g.dx));
+        return DoubleStream.concat(crowded, columns)
+                .filter(x -> x <= side)
+                .sorted()
+                .distinct()
+                .toArray();
     }
 
     /** A bit of edge, with its middle and the normal that looks out; walked forwards the inside lies left of it. */

@@ -1,0 +1,168 @@
+package olla.core.dress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import olla.core.dress.SaltCrust.School;
+import olla.core.fish.Cut;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.units.Amount;
+import olla.core.units.RefusedInput;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What a dress takes. */
+class QuantitiesTest {
+
+    private static Piece piece(Species species, Cut cut, double grams) {
+        OptionalDouble open = OptionalDouble.empty();
+        return Piece.from(species, cut, open, OptionalDouble.of(grams), open, open, open, false);
+    }
+
+    private static final Piece BREAM = piece(Species.SEA_BREAM, Cut.WHOLE, 1500);
+    private static final Piece HAKE = piece(Species.HAKE, Cut.PORTION, 160);
+
+    private static Quantities of(Dress dress, Piece piece, int pieces) {
+        return Quantities.of(dress, piece, pieces, 12, 1000, 0);
+    }
+
+    private static double sum(Quantities quantities) {
+        return quantities.amounts().stream().mapToDouble(Amount::value).sum();
+    }
+
+    /** Common practice, no source: each school's ratio of salt to a 1.5 kg fish agrees with the geometry of its crust. */
+    @ParameterizedTest
+    @EnumSource(School.class)
+    void geometryAgreesWithTheSchoolsRatio(School school) {
+        SaltNeed need = SaltNeed.of(new SaltCrust(school), BREAM);
+        assertThat(need.ratioG()).isCloseTo(school.saltForFish() * 1500, within(1.0));
+        assertThat(need.saltG() / need.ratioG()).isBetween(0.75, 1.25);
+        assertThat(need.difference()).isNotBlank();
+    }
+
+    /** Common practice, no source: a white for each 1.5 kg of salt or so; six a kilo; none. */
+    @Test
+    void whitesGoByTheSchool() {
+        assertThat(SaltNeed.of(new SaltCrust(School.WET_SAND), BREAM).whites()).isBetween(1, 2);
+        assertThat(SaltNeed.of(new SaltCrust(School.WHITE_PASTE), BREAM).whites())
+                .isBetween(3, 5);
+        assertThat(SaltNeed.of(new SaltCrust(School.WATER_ONLY), BREAM).whites())
+                .isZero();
+        SaltCrust small = new SaltCrust(School.WHITE_PASTE, 5, Salt.COARSE, EggSize.SMALL, false, true);
+        assertThat(SaltNeed.of(small, BREAM).whites())
+                .isGreaterThanOrEqualTo(
+                        SaltNeed.of(new SaltCrust(School.WHITE_PASTE), BREAM).whites());
+    }
+
+    @Test
+    void soMuchSaltLiesSoThick() {
+        SaltCrust crust = new SaltCrust(School.WET_SAND);
+        double salt = SaltNeed.of(crust, BREAM).saltG();
+        assertThat(SaltNeed.coatMm(crust, BREAM, salt)).isCloseTo(crust.coatMm(), within(0.01));
+        assertThat(SaltNeed.coatMm(crust, BREAM, salt / 2)).isLessThan(crust.coatMm());
+        assertThatThrownBy(() -> SaltNeed.coatMm(crust, BREAM, 0)).isInstanceOf(RefusedInput.class);
+    }
+
+    @Test
+    void tooLittleSaltIsSaidAndWhatItMeans() {
+        Quantities little = Quantities.of(new SaltCrust(School.WET_SAND), BREAM, 1, 45, 1000, 700);
+        assertThat(little.advice().get(0)).contains("0.7 kg").contains("leaks");
+        Quantities some = Quantities.of(new SaltCrust(School.WET_SAND), BREAM, 1, 45, 1000, 1900);
+        assertThat(some.advice().get(0)).contains("instead of 10");
+    }
+
+    /** Flakes are lighter: the same crust is more litres and less weight (orders of magnitude, from memory). */
+    @Test
+    void theKindOfSaltDecidesVolumeAndWeight() {
+        SaltNeed coarse = SaltNeed.of(new SaltCrust(School.WET_SAND), BREAM);
+        SaltNeed flake = SaltNeed.of(new SaltCrust(School.WET_SAND, 10, Salt.FLAKE, EggSize.MEDIUM, true, true), BREAM);
+        assertThat(flake.saltG()).isLessThan(coarse.saltG());
+        assertThat(flake.looseMl()).isGreaterThan(coarse.looseMl());
+        assertThat(coarse.bags(1000)).isEqualTo((int) Math.ceil(coarse.saltG() / 1000));
+    }
+
+    @Test
+    void yolksBecomeAMayonnaiseWithItsCaution() {
+        assertThat(of(new SaltCrust(School.WHITE_PASTE), BREAM, 2).advice())
+                .anyMatch(a -> a.contains("mayonnaise") && a.contains("guests at risk"));
+        assertThat(of(new SaltCrust(School.WATER_ONLY), BREAM, 1).advice()).noneMatch(a -> a.contains("yolk"));
+    }
+
+    /** Common practice, no source: about three tablespoons of topping on a portion. */
+    @Test
+    void aToppingIsAboutThreeTablespoonsAPortion() {
+        Topping topping = new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM);
+        double millilitres = topping.grams(HAKE) / topping.mix().densityKgM3() * 1000;
+        assertThat(millilitres).isBetween(30.0, 50.0);
+        assertThat(sum(of(topping, HAKE, 4))).isCloseTo(4 * topping.grams(HAKE), within(0.01));
+    }
+
+    @Test
+    void rawOnionIsCookedFirst() {
+        Topping cooked = new Topping(Mix.COOKED, Topping.When.BEFORE, 6);
+        assertThat(of(cooked, HAKE, 1).advice().get(0)).contains("12 minutes leave them raw");
+    }
+
+    @Test
+    void aSheetHoldsTheFishItsHeightAndItsFolds() {
+        for (Parcel.Fold fold : Parcel.Fold.values()) {
+            Parcel parcel = new Parcel(Sheet.FOIL, fold, List.of(Vegetable.POTATO), 10, 0, false);
+            SheetSize size = parcel.sheetSize(HAKE);
+            assertThat(size.alongMm()).isGreaterThan(HAKE.lengthMm() + HAKE.heightMm());
+            assertThat(size.acrossMm()).isGreaterThan(2 * (HAKE.acrossMm() + HAKE.heightMm()));
+            assertThat(size.layers()).isEqualTo(2);
+            assertThat(size.fromOneRoll()).isBetween(5, 40);
+        }
+        assertThat(new Parcel(Sheet.PARCHMENT).sheetSize(BREAM).fitsRoll()).isFalse();
+    }
+
+    @Test
+    void denseVegetablesAreCookedBeforeTheyAreParcelled() {
+        Parcel parcel = new Parcel(
+                Sheet.PARCHMENT, Parcel.Fold.HEART, List.of(Vegetable.POTATO, Vegetable.BROCCOLI), 10, 0, false);
+        assertThat(of(parcel, HAKE, 2).advice())
+                .anyMatch(a -> a.startsWith("Potato: Parboil"))
+                .anyMatch(a -> a.startsWith("Broccoli: Blanch 30 seconds"));
+    }
+
+    /** Common practice, no source: potato slices need about 25 minutes at 200 °C. */
+    @Test
+    void aBaseGetsTheHeadStartOfItsSlowestKind() {
+        TrayBake bake = new TrayBake(
+                List.of(Vegetable.POTATO, Vegetable.LEEK), Vegetable.Cutting.SLICES, 25, List.of(Vegetable.TOMATO));
+        assertThat(bake.headStartMinutes(200)).isEqualTo(25);
+        assertThat(bake.headStartMinutes(180)).isGreaterThan(25);
+        assertThatThrownBy(() -> new TrayBake(
+                        List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 25, List.of(Vegetable.CARROT)))
+                .isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> new TrayBake(List.of(), Vegetable.Cutting.SLICES, 25, List.of()))
+                .isInstanceOf(RefusedInput.class);
+    }
+
+    @Test
+    void everyOpenFinishAndBedHasItsAmounts() {
+        assertThat(of(new OpenTray(), HAKE, 4).amounts()).isEmpty();
+        assertThat(of(new OpenTray(Finish.GLAZED, Underlay.CITRUS), HAKE, 4).amounts())
+                .extracting(Amount::what)
+                .containsExactly("glaze", "citrus");
+        assertThat(of(new OpenTray(Finish.MARINATED, Underlay.PAN_SAUCE), HAKE, 4)
+                        .amounts())
+                .extracting(Amount::what)
+                .containsExactly("marinade", "wine", "butter");
+        assertThat(of(new Breaded(2.5), HAKE, 1).amounts()).hasSize(3);
+    }
+
+    @Test
+    void nonsenseIsRefused() {
+        assertThatThrownBy(() -> of(new OpenTray(), HAKE, 0)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> new SaltCrust(School.WET_SAND, 80, Salt.COARSE, EggSize.MEDIUM, true, true))
+                .isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> new Topping(Mix.CRUMB, Topping.When.BEFORE, 40))
+                .isInstanceOf(RefusedInput.class);
+    }
+}

@@ -1,0 +1,254 @@
+package olla.core.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import olla.core.doneness.Doneness;
+import olla.core.dress.Breaded;
+import olla.core.dress.Dress;
+import olla.core.dress.Finish;
+import olla.core.dress.Mix;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
+import olla.core.dress.SaltCrust.School;
+import olla.core.dress.Sheet;
+import olla.core.dress.Topping;
+import olla.core.dress.Topping.When;
+import olla.core.dress.TrayBake;
+import olla.core.dress.Underlay;
+import olla.core.dress.Vegetable;
+import olla.core.fish.Cut;
+import olla.core.fish.Filling;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.fish.Stance;
+import olla.core.oven.Oven;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+import olla.core.units.RefusedInput;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Every dress against what cooks know of it. */
+class DressedBakesTest {
+
+    private static final OptionalDouble OPEN = OptionalDouble.empty();
+
+    private static Piece piece(Species species, Cut cut, double thickMm, double grams) {
+        return Piece.from(
+                species,
+                cut,
+                thickMm == 0 ? OPEN : OptionalDouble.of(thickMm),
+                OptionalDouble.of(grams),
+                OPEN,
+                OPEN,
+                OPEN,
+                false);
+    }
+
+    private static Piece hake(double thickMm) {
+        return piece(Species.HAKE, Cut.PORTION, thickMm, 160);
+    }
+
+    private static Piece bream(double grams) {
+        return piece(Species.SEA_BREAM, Cut.WHOLE, 0, grams);
+    }
+
+    private static Estimate bake(Piece piece, Dress dress, OvenKind kind, double ovenC) {
+        Oven oven = Oven.trusted(kind);
+        Programme usual = Estimator.usual(piece, dress, oven, Doneness.FLAKES, ovenC, dress.usualRestMinutes());
+        return Estimator.estimate(piece, dress, oven, usual, Doneness.FLAKES);
+    }
+
+    private static Estimate still(Piece piece, Dress dress, double ovenC) {
+        return bake(piece, dress, OvenKind.STILL, ovenC);
+    }
+
+    /** Common practice, no source: 25 to 30 minutes a kilo at 200 to 220 °C, plus the rest; widely varying. */
+    @ParameterizedTest
+    @EnumSource(School.class)
+    void aFishInSaltIsDoneByItsWeight(School school) {
+        CheckWindow window =
+                still(bream(1500), new SaltCrust(school), 210).window().orElseThrow();
+        assertThat(45.0).isBetween(window.checkFromMin(), window.noLaterThanMin());
+    }
+
+    /** Common practice, no source: in the crust the fish still cooks a good deal. */
+    @Test
+    void aCrustKeepsCookingTheFishLongAfterTheOven() {
+        Estimate salt = still(bream(1500), new SaltCrust(School.WET_SAND), 210);
+        assertThat(salt.restMinutes()).isEqualTo(10);
+        assertThat(salt.peakC() - salt.pullC()).isGreaterThan(8);
+        assertThat(salt.forgotten().orElseThrow().minutes()).isEqualTo(20);
+        assertThat(salt.forgotten().orElseThrow().peakC()).isGreaterThan(salt.peakC() + 3);
+        assertThat(salt.colour()).isEmpty();
+        assertThat(salt.waterLossG()).isZero();
+    }
+
+    /** Common practice, no source: lean portions about 25 mm thick, 230 °C, 10 minutes and then 1 of grill with a topping. */
+    @Test
+    void aToppedPortionTakesTenMinutesAndAGrill() {
+        Estimate topped = still(hake(22), new Topping(Mix.CRUMB, When.AFTER, 5), 230);
+        CheckWindow window = topped.window().orElseThrow();
+        assertThat(11.0).isBetween(window.checkFromMin(), window.noLaterThanMin());
+    }
+
+    /** Common practice, no source: on before baking it is grilled 3 to 5 minutes or less, on after it 1 to 2 or more. */
+    @ParameterizedTest
+    @EnumSource(Mix.class)
+    void theGrillIsAsLongAsTheTradeHasIt(Mix mix) {
+        for (When when : List.of(When.BEFORE, When.AFTER)) {
+            Estimate topped = still(hake(25), new Topping(mix, when, 6), 220);
+            StageSpan grill = topped.stages().stream()
+                    .filter(s -> s.stage() instanceof Stage.Grill)
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(grill.toMin() - grill.fromMin()).isBetween(1.0, 5.0);
+            assertThat(topped.colour().orElseThrow()).isNotEqualTo(Browning.Colour.BURNT);
+        }
+    }
+
+    @Test
+    void aToppingShieldsWhatIsUnderIt() {
+        double bare = still(hake(25), new OpenTray(), 220).bakeMinutes();
+        Estimate topped = still(hake(25), new Topping(Mix.COOKED, When.BEFORE, 8), 220);
+        assertThat(topped.bakeMinutes()).isGreaterThan(bare);
+        assertThat(topped.waterLossG())
+                .isLessThan(still(hake(25), new OpenTray(), 220).waterLossG());
+    }
+
+    /** Common practice, no source: breaded strips an inch wide at 175 °C take about 10 minutes. */
+    @Test
+    void breadedStripsTakeAboutTenMinutes() {
+        Estimate strips = still(piece(Species.HADDOCK, Cut.STRIP, 20, 45), new Breaded(2.5), 175);
+        CheckWindow window = strips.window().orElseThrow();
+        assertThat(10.0).isBetween(window.checkFromMin(), window.noLaterThanMin());
+        assertThat(strips.stages().get(1).stage()).isInstanceOf(Stage.Turn.class);
+        assertThat(strips.stages().get(1).fromMin()).isCloseTo(strips.bakeMinutes() / 2, within(0.01));
+    }
+
+    /** Common practice, no source: a base of some 25 minutes at 200 °C, then 8 to 12 for the fish. */
+    @Test
+    void aTrayBakeIsABaseAndThenTheFish() {
+        Dress dress = new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 25, List.of());
+        Estimate tray = still(piece(Species.HAKE, Cut.PORTION, 19, 160), dress, 200);
+        double joins = tray.stages().get(1).fromMin();
+        assertThat(joins).isEqualTo(25);
+        assertThat(tray.bakeMinutes() - joins).isBetween(8.0, 12.5);
+        assertThat(tray.trace().coldestC()[0]).isEqualTo(Piece.USUAL_START_C);
+        double alone = still(piece(Species.HAKE, Cut.PORTION, 19, 160), new OpenTray(), 200)
+                .bakeMinutes();
+        assertThat(tray.bakeMinutes() - joins).as("the base is hot").isBetween(0.7 * alone, 1.5 * alone);
+    }
+
+    /** FDA Food Code 3-401.11: a stuffing reaches 74 °C; it decides, and the flesh pays for it. */
+    @Test
+    void aStuffingDecidesTheTime() {
+        Piece plain = piece(Species.SALMON, Cut.PORTION, 32, 220);
+        Estimate stuffed = still(plain.set(Stance.LYING, Filling.STUFFING), new OpenTray(), 200);
+        assertThat(stuffed.fillingPeakC().orElseThrow()).isCloseTo(74, within(0.3));
+        assertThat(stuffed.peakC()).isGreaterThan(Doneness.FIRM.peakC());
+        assertThat(stuffed.bakeMinutes())
+                .isGreaterThan(1.3 * still(plain, new OpenTray(), 200).bakeMinutes());
+        assertThat(stuffed.cautions()).extracting(c -> c.code()).contains("STUFFING");
+    }
+
+    @Test
+    void aromaticsAreNotWaitedFor() {
+        Estimate fish = still(bream(900).set(Stance.LYING, Filling.AROMATICS), new OpenTray(), 200);
+        assertThat(fish.peakC()).isCloseTo(57, within(0.3));
+    }
+
+    @Test
+    void aBedKeepsHeatFromBelowAway() {
+        Parcel bare = new Parcel(Sheet.PARCHMENT);
+        Parcel bedded = new Parcel(Sheet.PARCHMENT, Parcel.Fold.HEART, List.of(Vegetable.LEEK), 12, 20, false);
+        assertThat(still(hake(25), bedded, 218).bakeMinutes())
+                .isGreaterThan(still(hake(25), bare, 218).bakeMinutes());
+        assertThat(still(hake(25), new OpenTray(Finish.OILED, Underlay.CITRUS), 220)
+                        .bakeMinutes())
+                .isGreaterThan(still(hake(25), new OpenTray(Finish.OILED, Underlay.NONE), 220)
+                        .bakeMinutes());
+    }
+
+    @Test
+    void oilAndGlazeKeepWaterIn() {
+        double bare = still(hake(25), new OpenTray(), 220).waterLossG();
+        assertThat(still(hake(25), new OpenTray(Finish.OILED, Underlay.NONE), 220)
+                        .waterLossG())
+                .isLessThan(bare);
+    }
+
+    @Test
+    void aGlazeGoesOnAgainAtTwoThirds() {
+        Estimate glazed = still(hake(25), new OpenTray(Finish.GLAZED, Underlay.NONE), 220);
+        StageSpan again = glazed.stages().get(1);
+        assertThat(again.stage()).isEqualTo(new Stage.Add(Stage.What.GLAZE));
+        double open = glazed.stages().get(2).toMin();
+        assertThat(again.fromMin() / open).isCloseTo(2.0 / 3, within(0.001));
+    }
+
+    /** A wood oven at the same air is quicker, by its walls and its floor; left alone it cools and is slower again. */
+    @Test
+    void aWoodOvenIsHotAllRoundButFalls() {
+        double still = still(hake(25), new OpenTray(), 240).bakeMinutes();
+        assertThat(bake(hake(25), new OpenTray(), OvenKind.WOOD, 240).bakeMinutes())
+                .isLessThan(still);
+        assertThat(OvenKind.WOOD.falls()).isTrue();
+        assertThat(OvenKind.WOOD.left(60)).isBetween(0.6, 0.95);
+    }
+
+    @Test
+    void aBarbecueBakesFoilFromBelow() {
+        double oven = still(bream(900), new Parcel(Sheet.FOIL), 220).bakeMinutes();
+        assertThat(bake(bream(900), new Parcel(Sheet.FOIL), OvenKind.CLOSED_BARBECUE, 220)
+                        .bakeMinutes())
+                .isLessThan(oven);
+    }
+
+    @Test
+    void anUprightFishIsReachedFromBothSides() {
+        assertThat(still(bream(900).set(Stance.STANDING, Filling.NONE), new OpenTray(), 200)
+                        .bakeMinutes())
+                .isLessThan(still(bream(900), new OpenTray(), 200).bakeMinutes());
+    }
+
+    @Test
+    void twoTemperaturesOneOpen() {
+        Programme hotThenMild = new Programme(
+                List.of(new Stage.Bake(240, OptionalDouble.of(5)), new Stage.Bake(160, OPEN), new Stage.Rest(4)));
+        Estimate estimate = Estimator.estimate(
+                hake(30), new OpenTray(), Oven.trusted(OvenKind.STILL), hotThenMild, Doneness.FLAKES);
+        assertThat(estimate.stages().get(0).toMin()).isEqualTo(5);
+        assertThat(estimate.peakC()).isCloseTo(57, within(0.3));
+        double mild = still(hake(30), new OpenTray(), 160).bakeMinutes();
+        double hot = still(hake(30), new OpenTray(), 240).bakeMinutes();
+        assertThat(estimate.bakeMinutes()).isBetween(hot, mild);
+    }
+
+    @Test
+    void aGrillOnParchmentIsRefusedWithTheReason() {
+        Programme grilled = new Programme(List.of(new Stage.Bake(200, OPEN), new Stage.Grill(2), new Stage.Rest(2)));
+        assertThatThrownBy(() -> Estimator.estimate(
+                        hake(25), new Parcel(Sheet.PARCHMENT), Oven.trusted(OvenKind.STILL), grilled, Doneness.FLAKES))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        r -> assertThat(r.refusals().get(0).message()).contains("catches fire"));
+    }
+
+    @Test
+    void stagesOfGivenLengthThatGoTooFarAreSaid() {
+        Programme long_ = new Programme(
+                List.of(new Stage.Bake(200, OPEN), new Stage.Bake(230, OptionalDouble.of(30)), new Stage.Rest(3)));
+        Estimate estimate =
+                Estimator.estimate(hake(20), new OpenTray(), Oven.trusted(OvenKind.STILL), long_, Doneness.FLAKES);
+        assertThat(estimate.assumptions()).anyMatch(a -> a.contains("shorten them"));
+        assertThat(estimate.window().orElseThrow().likelyMin()).isPositive();
+    }
+}
