@@ -20,6 +20,8 @@ export interface FieldError {
   message: string
 }
 
+const TOO_LARGE = 413
+
 /** What the server refused, or that it could not be reached (status 0). */
 export class Problem extends Error {
   constructor(
@@ -44,7 +46,9 @@ async function send<T>(method: string, path: string, body: string | null, type: 
   }
   if (!response.ok) {
     const problem = await response.json().catch(() => ({}))
-    throw new Problem(response.status, problem.detail ?? 'That did not work.', problem.errors ?? [])
+    const plain =
+      response.status === TOO_LARGE ? 'This is larger than 64 KB, which is too large.' : 'That did not work.'
+    throw new Problem(response.status, problem.detail ?? plain, problem.errors ?? [])
   }
   return response.status === 204 ? (undefined as T) : await response.json()
 }
@@ -53,6 +57,7 @@ async function send<T>(method: string, path: string, body: string | null, type: 
 export const api = {
   catalogue: () => call<Catalogue>('GET', '/api/catalogue'),
   ovens: () => call<Oven[]>('GET', '/api/ovens'),
+  addOven: (name: string, kind: Oven['kind']) => call<Oven>('POST', '/api/ovens', { name, kind }),
   estimate: (question: Question) => call<Answer>('POST', '/api/estimates', question),
   tray: (dishes: Question[]) => call<DishTurn[]>('POST', '/api/trays', { dishes }),
   recipes: () => call<RecipeView[]>('GET', '/api/recipes'),

@@ -101,6 +101,14 @@ export const OVEN_KINDS: Record<Oven['kind'], string> = {
   CLOSED_BARBECUE: 'barbecue',
 }
 
+/** What tells the kinds of oven apart. */
+export const OVEN_WORDS: Record<Oven['kind'], string> = {
+  STILL: 'Still: top and bottom heat',
+  FAN: 'Fan: air blown round',
+  WOOD: 'Wood: a brick floor, falling heat',
+  CLOSED_BARBECUE: 'Barbecue with its lid closed',
+}
+
 /** What can be added on the way. */
 export const ADDED: Record<NonNullable<StageSpan['what']>, string> = {
   FISH: 'Fish on',

@@ -9,6 +9,7 @@ defineEmits<{ choose: [value: string] }>()
     <button
       v-for="choice in choices"
       :key="choice.value"
+      type="button"
       role="radio"
       :aria-checked="choice.value === chosen"
       @click="$emit('choose', choice.value)"

@@ -53,25 +53,14 @@ function setMix(mix: string) {
 }
 /** Another school has its own usual thickness and cover. */
 function setSchool(chosen: NonNullable<typeof way.value.school>) {
-  const { salt, eggs, scalesOn, bagG, saltThereG } = way.value
-  bench.change({
-    ways: {
-      ...bench.on.ways,
-      SALT_CRUST: {
-        school: chosen,
-        ...(salt ? { salt } : {}),
-        ...(eggs ? { eggs } : {}),
-        ...(scalesOn === undefined ? {} : { scalesOn }),
-        ...(bagG ? { bagG } : {}),
-        ...(saltThereG ? { saltThereG } : {}),
-      },
-    },
-    stages: null,
-  })
+  const said = { ...way.value, school: chosen }
+  delete said.coatMm
+  delete said.headAndTail
+  bench.change({ ways: { ...bench.on.ways, SALT_CRUST: said }, stages: null })
 }
 /** A number that was said, or no number at all. */
 function number(
-  field: 'depthMm' | 'bedMm' | 'splashMl' | 'coatMm' | 'bagG' | 'saltThereG',
+  field: 'depthMm' | 'bedMm' | 'splashMl' | 'coatMm' | 'bagG' | 'saltThereG' | 'trayLengthMm' | 'trayWidthMm',
   value: number | null,
 ) {
   const said = { ...way.value }
@@ -222,6 +211,20 @@ function number(
         :model-value="way.bagG ?? null"
         :refusal="bench.refusal('bagG')"
         @update:model-value="(g) => number('bagG', g)"
+      />
+      <AmountField
+        label="Tray, long"
+        kind="length"
+        :model-value="way.trayLengthMm ?? null"
+        :refusal="bench.refusal('trayLengthMm')"
+        @update:model-value="(mm) => number('trayLengthMm', mm)"
+      />
+      <AmountField
+        label="and wide"
+        kind="length"
+        :model-value="way.trayWidthMm ?? null"
+        :refusal="bench.refusal('trayWidthMm')"
+        @update:model-value="(mm) => number('trayWidthMm', mm)"
       />
     </template>
     <template v-else>

@@ -12,6 +12,7 @@ import { useBench } from './bench'
 import ChoiceRow from './ChoiceRow.vue'
 import FishSelect from './FishSelect.vue'
 import MeasureField from './MeasureField.vue'
+import OvenForm from './OvenForm.vue'
 import RecipeBook from './RecipeBook.vue'
 
 defineEmits<{ hotter: [steps: number] }>()
@@ -19,6 +20,7 @@ defineEmits<{ hotter: [steps: number] }>()
 const bench = useBench()
 const units = useUnits()
 const book = ref(false)
+const oven = ref(false)
 
 const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
 const dresses = DRESS_BUTTONS.map((value) => ({ value, words: DRESSES[value] }))
@@ -121,11 +123,14 @@ const sure = computed(() => {
         @update:model-value="(ovenId: number) => bench.change({ ovenId })"
       >
         <ElOption
-          v-for="oven in bench.ovens"
-          :key="oven.id"
-          :value="oven.id"
-          :label="`${oven.name}, ${OVEN_KINDS[oven.kind]}`"
+          v-for="one in bench.ovens"
+          :key="one.id"
+          :value="one.id"
+          :label="`${one.name}, ${OVEN_KINDS[one.kind]}`"
         />
+        <template #footer>
+          <button class="quiet-action" @click="oven = true">Another oven</button>
+        </template>
       </ElSelect>
       <div class="dial">
         <button aria-label="Cooler" @click="$emit('hotter', -1)">−</button>
@@ -158,6 +163,7 @@ const sure = computed(() => {
       </button>
     </div>
     <RecipeBook v-if="book" v-model="book" />
+    <OvenForm v-if="oven" v-model="oven" />
   </section>
 </template>
 

@@ -255,6 +255,13 @@ export const useBench = defineStore('bench', () => {
     }
   }
 
+  /** Notes one more oven and takes it. */
+  async function addOven(name: string, kind: Oven['kind']) {
+    const oven = await api.addOven(name, kind)
+    ovens.value = [...ovens.value, oven]
+    change({ ovenId: oven.id })
+  }
+
   watch(question, () => void ask(), { immediate: true })
 
   return {
@@ -281,6 +288,7 @@ export const useBench = defineStore('bench', () => {
     setDial,
     dressAs,
     lay,
+    addOven,
     open,
   }
 })

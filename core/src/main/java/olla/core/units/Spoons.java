@@ -21,7 +21,11 @@ public final class Spoons {
 
     /* From here on a cook reaches for a cup, ml (common practice, no source). */
     private static final double CUPS_FROM_ML = 55;
+
+    /* From here on nobody adds spoons to the cups, ml (common practice, no source). */
+    private static final double CUPS_ALONE_ML = 2 * CUP_ML;
     private static final double QUARTERS = 4;
+    private static final double QUARTER_CUP_ML = CUP_ML / QUARTERS;
     private static final String[] FRACTION = {"", "¼", "½", "¾"};
 
     private Spoons() {}
@@ -33,22 +37,26 @@ public final class Spoons {
             return 0.3;
         }
         if (ml >= CUPS_FROM_ML) {
-            return Math.round(ml / CUP_ML * QUARTERS) * CUP_ML / QUARTERS;
+            double cups = ml < CUPS_ALONE_ML ? TABLESPOON_ML : QUARTER_CUP_ML;
+            return Math.round(ml / cups) * cups;
         }
         // Above two teaspoons nobody measures quarters.
         double step = ml < 2 * TEASPOON_ML ? quarterSpoon : TEASPOON_ML;
         return Math.max(quarterSpoon, Math.round(ml / step) * step);
     }
 
-    /** In words: "1½ cups", "2 tbsp + 1 tsp", "¼ tsp", "a pinch". */
+    /** In words: "1½ cups", "¼ cup + 1 tbsp", "2 tbsp + 1 tsp", "¼ tsp", "a pinch". */
     public static String words(double ml) {
         double snapped = nearestMl(ml);
         if (snapped < TEASPOON_ML / QUARTERS) {
             return "a pinch";
         }
         if (ml >= CUPS_FROM_ML) {
-            String cups = mixed(snapped / CUP_ML);
-            return cups + (snapped > CUP_ML ? " cups" : " cup");
+            double cups = Math.floor(snapped / QUARTER_CUP_ML) * QUARTER_CUP_ML;
+            int more = (int) Math.round((snapped - cups) / TABLESPOON_ML);
+            return mixed(cups / CUP_ML)
+                    + (cups > CUP_ML ? " cups" : " cup")
+                    + (more == 0 ? "" : " + " + more + " tbsp");
         }
         int tablespoons = (int) (snapped / TABLESPOON_ML + 1e-9);
         double rest = snapped - tablespoons * TABLESPOON_ML;

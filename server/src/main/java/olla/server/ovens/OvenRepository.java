@@ -8,4 +8,7 @@ public interface OvenRepository extends JpaRepository<Oven, Integer> {
 
     /** In the order the kitchen entered them. */
     List<Oven> findAllByOrderById();
+
+    /** Whether an oven is called so; names differ by more than their case. */
+    boolean existsByName(String name);
 }

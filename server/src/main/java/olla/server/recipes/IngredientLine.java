@@ -26,11 +26,13 @@ final class IngredientLine {
     private IngredientLine() {}
 
     /** Reads a line that is meant for so many pieces; what has no amount is to taste, 0 of it. */
-    static Ingredient read(String line, int pieces) {
+    static Ingredient read(String text, int pieces) {
+        // Without runs of blanks the pattern has one way only to match.
+        String line = text.strip().replaceAll("\\s+", " ");
         Matcher m = LINE.matcher(line);
         boolean amount = m.matches() && (m.group(1) != null || m.group(2) != null || m.group(4) != null);
         if (!amount) {
-            return new Ingredient(line.strip(), 0, Measure.PIECE);
+            return new Ingredient(line, 0, Measure.PIECE);
         }
         double value = m.group(1) == null ? 0 : Double.parseDouble(m.group(1).replace(',', '.'));
         if (m.group(2) != null && !m.group(3).matches("0+")) {

@@ -2,6 +2,7 @@ package olla.server.recipes;
 
 import java.util.List;
 import java.util.UUID;
+import olla.server.web.Pages;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -20,8 +21,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class RecipeController {
-
-    private static final String JSON_LD = "application/ld+json";
 
     private final RecipeService recipes;
 
@@ -51,7 +50,7 @@ class RecipeController {
     }
 
     /** A file of schema.org's vocabulary. */
-    @GetMapping(value = "/recipes/{id}/file", produces = JSON_LD)
+    @GetMapping(value = "/recipes/{id}/file", produces = Pages.JSON_LD)
     ResponseEntity<String> file(@PathVariable UUID id) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"recipe.jsonld\"")
@@ -59,7 +58,7 @@ class RecipeController {
     }
 
     /** Takes such a file; asked again with the same id it replaces what was taken before. */
-    @PostMapping(value = "/recipes/{id}/file", consumes = JSON_LD)
+    @PostMapping(value = "/recipes/{id}/file", consumes = Pages.JSON_LD)
     @ResponseStatus(HttpStatus.CREATED)
     RecipeView take(@PathVariable UUID id, @RequestBody String text) {
         return recipes.take(id, text);

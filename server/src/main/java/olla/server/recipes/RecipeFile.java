@@ -20,6 +20,7 @@ import olla.core.units.RefusedInput;
 import olla.server.recipes.RecipeInput.BenchPart;
 import olla.server.recipes.RecipeInput.Ingredient;
 import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 
 /**
  * Recipes as JSON-LD in the vocabulary of schema.org (published: schema.org/Recipe and HowTo). Name, yield, ingredients,
@@ -33,6 +34,7 @@ final class RecipeFile {
     static final int DEEPEST = 24;
 
     private static final String TERMS = "urn:olla:terms#";
+    private static final String CONTEXT = "@context";
     private static final String BENCH = "olla:bench";
     private static final int LONGEST_TEXT = 20_000;
     private static final Pattern NUMBER = Pattern.compile("\\d+");
@@ -71,7 +73,12 @@ final class RecipeFile {
         if (found == null) {
             throw refused("There is no recipe of schema.org's vocabulary in this file.");
         }
-        return (ObjectNode) plain(found);
+        ObjectNode recipe = (ObjectNode) plain(found);
+        // What stands beside others shares their context.
+        if (!recipe.has(CONTEXT) && root.has(CONTEXT)) {
+            recipe.set(CONTEXT, plain(root.path(CONTEXT)));
+        }
+        return recipe;
     }
 
     private static RefusedInput refused(String why) {
@@ -103,7 +110,7 @@ final class RecipeFile {
     private JsonNode plain(JsonNode node) {
         if (node.isTextual()) {
             String text = node.asText();
-            return MARKUP.matcher(text).find() ? new TextNode(Jsoup.parse(text).text()) : node;
+            return MARKUP.matcher(text).find() ? new TextNode(withoutMarkUp(text)) : node;
         }
         if (node.isArray()) {
             ArrayNode list = json.createArrayNode();
@@ -116,6 +123,13 @@ final class RecipeFile {
             return object;
         }
         return node;
+    }
+
+    /* Lines stay lines; what stands in a script or a style is no text. */
+    private static String withoutMarkUp(String text) {
+        Document parsed = Jsoup.parse(text);
+        parsed.select("p, li, div").forEach(block -> block.appendText("\n"));
+        return parsed.body().wholeText().strip();
     }
 
     /** What of a recipe's object Olla reads. */
@@ -145,8 +159,10 @@ final class RecipeFile {
         for (JsonNode one : node.isArray() ? node : List.of(node)) {
             String text = one.isObject() ? one.path("value").asText() : one.asText();
             Matcher number = NUMBER.matcher(text);
+            // A yield in grams is no number of pieces.
             if (number.find() && number.group().length() < 4) {
-                return Math.max(1, Integer.parseInt(number.group()));
+                int said = Integer.parseInt(number.group());
+                return said >= 1 && said <= RecipeService.MOST_PIECES ? said : 1;
             }
         }
         return 1;
@@ -160,7 +176,7 @@ final class RecipeFile {
             if (quantity.path("value").isNumber() && one.path("name").isTextual()) {
                 found.add(new Ingredient(
                         one.path("name").asText(),
-                        quantity.path("value").asDouble() / pieces,
+                        exactly(quantity.path("value").asDouble() / pieces),
                         measure(quantity.path("unitCode").asText())));
             }
         }
@@ -173,6 +189,11 @@ final class RecipeFile {
             found.add(IngredientLine.read(line.asText(), pieces));
         }
         return found;
+    }
+
+    /* Six places: a share of a total times the pieces is the total again. */
+    private static double exactly(double value) {
+        return Math.rint(value * 1e6) / 1e6;
     }
 
     private static Measure measure(String unitCode) {
@@ -219,9 +240,7 @@ final class RecipeFile {
         ObjectNode out = original == null ? json.createObjectNode() : original.deepCopy();
         RecipeInput was = original == null ? null : recipe(original);
         if (original == null) {
-            ArrayNode context = out.putArray("@context");
-            context.add("https://schema.org/");
-            context.addObject().put("olla", TERMS);
+            out.putArray(CONTEXT).add("https://schema.org/");
             out.put("@type", "Recipe");
             out.put("@id", "urn:uuid:" + id);
         }
@@ -242,8 +261,11 @@ final class RecipeFile {
             recipe.steps()
                     .forEach(s -> steps.addObject().put("@type", "HowToStep").put("text", s));
         }
-        if (recipe.bench() != null && (was == null || !recipe.bench().equals(was.bench()))) {
+        if (recipe.bench() == null) {
+            out.remove(BENCH);
+        } else if (was == null || !recipe.bench().equals(was.bench())) {
             out.set(BENCH, json.valueToTree(recipe.bench()));
+            explainTerms(out);
         }
         try {
             return json.writerWithDefaultPrettyPrinter().writeValueAsString(out);
@@ -252,11 +274,27 @@ final class RecipeFile {
         }
     }
 
+    /* A term of Olla's own needs its place in the context, beside whatever stands there. */
+    private void explainTerms(ObjectNode out) {
+        JsonNode was = out.path(CONTEXT);
+        ArrayNode context = json.createArrayNode();
+        for (JsonNode one : was.isArray() ? was : List.of(was)) {
+            if (one.path("olla").asText().equals(TERMS)) {
+                return;
+            }
+            if (!one.isMissingNode()) {
+                context.add(one);
+            }
+        }
+        context.addObject().put("olla", TERMS);
+        out.set(CONTEXT, context);
+    }
+
     private void writeIngredients(ObjectNode out, RecipeInput recipe) {
         ArrayNode lines = out.putArray("recipeIngredient");
         ArrayNode supply = out.putArray("supply");
         for (Ingredient i : recipe.ingredients()) {
-            double total = i.value() * recipe.pieces();
+            double total = exactly(i.value() * recipe.pieces());
             lines.add(IngredientLine.write(i, total));
             ObjectNode one = supply.addObject().put("@type", "HowToSupply").put("name", i.what());
             one.putObject("requiredQuantity")

@@ -31,7 +31,9 @@ public class RecipeService {
     private static final int LONGEST_STEP = 1000;
     private static final int MOST_INGREDIENTS = 60;
     private static final int MOST_STEPS = 40;
-    private static final int MOST_PIECES = 100;
+    /** No kitchen bakes more at once. */
+    static final int MOST_PIECES = 100;
+
     private static final double MOST_AMOUNT = 100_000;
 
     private final RecipeRepository recipes;

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import olla.core.units.Amount;
 import olla.core.units.Refusals;
 import olla.server.recipes.RecipeInput.Ingredient;
@@ -26,7 +27,7 @@ public record ShoppingList(String text, String csv) {
     static ShoppingList of(ShoppingRequest request) {
         Refusals refusals = new Refusals();
         List<Ingredient> lines = request.lines();
-        if (lines == null || lines.size() > MOST_LINES || lines.contains(null)) {
+        if (lines == null || lines.size() > MOST_LINES || lines.stream().anyMatch(Objects::isNull)) {
             refusals.add("lines", "A list has 0 to " + MOST_LINES + " lines.").throwIfAny();
         }
         for (int i = 0; i < lines.size(); i++) {

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.Locale;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -19,10 +20,13 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** Serves the interface: every station's address is the one page, its hashed files are kept by the browser. */
 @Configuration
-class Pages implements WebMvcConfigurer {
+public class Pages implements WebMvcConfigurer {
 
     /** A question is a few hundred bytes; nothing sensible is larger than this. */
     static final int MOST_BYTES = 64 * 1024;
+
+    /** Media type of a recipe file (published: JSON-LD 1.1, W3C). */
+    public static final String JSON_LD = "application/ld+json";
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
@@ -61,6 +65,13 @@ class Pages implements WebMvcConfigurer {
             response.setHeader("Referrer-Policy", "no-referrer");
             if (request.getContentLengthLong() > MOST_BYTES) {
                 response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
+                return;
+            }
+            // JSON is bounded by its reader; a file is taken as text, so it says how long it is.
+            String type = request.getContentType();
+            boolean file = type != null && type.toLowerCase(Locale.ROOT).startsWith(JSON_LD);
+            if (file && request.getContentLengthLong() < 0) {
+                response.sendError(HttpServletResponse.SC_LENGTH_REQUIRED);
                 return;
             }
             chain.doFilter(request, response);

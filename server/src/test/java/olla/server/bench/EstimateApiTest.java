@@ -1,17 +1,23 @@
 package olla.server.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
+import static org.junit.jupiter.params.provider.Arguments.arguments;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.Base64;
+import java.util.Collections;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
@@ -142,6 +148,148 @@ class EstimateApiTest {
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.errors[0].message").isNotEmpty())
                 .andExpect(jsonPath("$.status").value(400));
+    }
+
+    private static String crust(String more) {
+        return """
+            {"piece": {"species":"sea_bream","cut":"WHOLE","massG":1500,"startTempC":6},
+             "dress": {"kind":"SALT_CRUST"%s},
+             "oven": {"kind":"STILL"}, "usual": true,
+             "programme": [{"stage":"BAKE","tempC":210},{"stage":"REST","minutes":10}]}
+            """.formatted(more);
+    }
+
+    @Test
+    void aCrustSaysWhatItTakesAndHowFarItCoasts() throws Exception {
+        String answer = ask(crust(""))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.quantities.amounts[*].what", hasItem(containsString("salt"))))
+                .andExpect(jsonPath("$.quantities.advice[*]", hasItem(containsString("yolk"))))
+                .andExpect(jsonPath("$.sections.layers[*].kind", hasItem("CRUST")))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        com.jayway.jsonpath.DocumentContext json = com.jayway.jsonpath.JsonPath.parse(answer);
+        assertThat(json.<Double>read("$.peakC") - json.<Double>read("$.pullC")).isGreaterThan(5);
+        assertThat(json.<Double>read("$.forgotten.peakC")).isGreaterThan(json.<Double>read("$.peakC"));
+    }
+
+    @Test
+    void theUsualProgrammeComesBackStageByStage() throws Exception {
+        ask("""
+            {"piece": {"species":"haddock","cut":"STRIP","thicknessMm":20,"massG":60,"startTempC":6},
+             "dress": {"kind":"BREADED"}, "oven": {"kind":"STILL"}, "usual": true, "pieces": 12,
+             "programme": [{"stage":"BAKE","tempC":175},{"stage":"REST","minutes":2}]}
+            """)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.programme[*].stage", contains("BAKE", "TURN", "BAKE", "REST")))
+                .andExpect(jsonPath("$.programme[0].open").value(true));
+    }
+
+    /** What was answered can be asked again as it stands: the programme a cook then changes. */
+    @Test
+    void aProgrammeOfOnesOwnIsRunAsItIs() throws Exception {
+        ask(HAKE.replace("\"OPEN_TRAY\"", "\"TOPPING\",\"when\":\"AFTER\"")
+                        .replace(
+                                "{\"stage\":\"REST\"",
+                                "{\"stage\":\"ADD\",\"what\":\"TOPPING\"},{\"stage\":\"GRILL\",\"minutes\":2},{\"stage\":\"REST\""))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.programme[*].stage", contains("BAKE", "ADD", "GRILL", "REST")))
+                .andExpect(jsonPath("$.colour").isNotEmpty());
+    }
+
+    /** Dress, programme, and what the answer must say. */
+    static Stream<Arguments> whatCannotBe() {
+        String bake = "{\"stage\":\"BAKE\",\"tempC\":200}";
+        String grill = "{\"stage\":\"GRILL\",\"minutes\":3}";
+        String rest = "{\"stage\":\"REST\",\"minutes\":3}";
+        String tray = "\"kind\":\"OPEN_TRAY\"";
+        return Stream.of(
+                arguments(
+                        "\"kind\":\"PARCHMENT\"",
+                        bake + "," + grill,
+                        "Parchment never meets a grill: it catches fire."),
+                arguments("\"kind\":\"SALT_CRUST\"", bake, "Salt on bare flesh makes it inedible"),
+                arguments("\"kind\":\"SALT_CRUST\",\"coatMm\":400", bake, "A salt crust of 400 mm is out of range"),
+                arguments("\"kind\":\"SALT_CRUST\",\"saltThereG\":0", bake, "Salt for a crust of 0 g is out of range"),
+                arguments("\"kind\":\"TOPPING\",\"depthMm\":-3", bake, "-3 mm is out of range"),
+                arguments(
+                        "\"kind\":\"TOPPING\",\"when\":\"AFTER\"",
+                        bake + "," + grill,
+                        "an ADD of the TOPPING is missing"),
+                arguments("\"kind\":\"TRAY_BAKE\"", bake + "," + grill, "an ADD of the FISH is missing"),
+                arguments("\"kind\":\"FOIL\",\"bedMm\":900,\"vegetables\":[\"LEEK\"]", bake, "900 mm is out of range"),
+                arguments(tray, rest + "," + bake, "REST is out of the oven and stands last"),
+                arguments(tray, "{\"stage\":\"TURN\"}," + bake, "TURN cannot stand first"),
+                arguments(tray, bake + ",{\"stage\":\"ADD\",\"what\":\"GLAZE\"}", "ADD GLAZE cannot stand last"),
+                arguments(tray, rest, "A programme needs a BAKE."),
+                arguments(tray, grill, "A programme needs a BAKE."),
+                arguments(tray, "{\"stage\":\"BAKE\",\"tempC\":-40}", "-40 °C is out of range"),
+                arguments(tray, "{\"stage\":\"BAKE\",\"tempC\":200,\"minutes\":5000}", "5000 min is out of range"),
+                arguments(tray, bake + ",{\"stage\":\"GRILL\",\"minutes\":90}", "A grill of 90 min is out of range"),
+                arguments(
+                        tray, bake + ",{\"stage\":\"REST\",\"minutes\":3,\"tempC\":90}", "A rest has no temperature"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("whatCannotBe")
+    void whatCannotBeIsRefusedWithItsReason(String dress, String programme, String why) throws Exception {
+        ask("""
+            {"piece": {"species":"hake","cut":"PORTION","thicknessMm":26,"massG":160}, "dress": {%s},
+             "oven": {"kind":"STILL"}, "programme": [%s]}
+            """.formatted(dress, programme))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[*].message", hasItem(containsString(why))));
+    }
+
+    /** Common practice, no source: makers rate their paper for 215 to 230 °C. */
+    @Test
+    void paperInAVeryHotOvenIsCautionedAgainst() throws Exception {
+        ask(parcel("char", 28, 260))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.cautions[*].text", hasItem(containsString("scorch above 220"))));
+    }
+
+    @Test
+    void aCrustLargerThanItsTrayIsRefusedWithBothSizes() throws Exception {
+        ask(crust(",\"trayLengthMm\":300,\"trayWidthMm\":200"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("dress.trayLengthMm"))
+                .andExpect(jsonPath("$.errors[0].message", containsString("this tray has 300 × 200")));
+        ask(crust(",\"trayLengthMm\":400,\"trayWidthMm\":600")).andExpect(status().isOk());
+    }
+
+    @Test
+    void twoUnlikeParcelsShareATrayEachWithItsOwnTime() throws Exception {
+        String thin = parcel("lemon_sole", 12, 200);
+        String thick = parcel("char", 28, 200);
+        tray(thick, thin)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$[*].index", contains(1, 0)))
+                .andExpect(jsonPath("$[0].checkFromMin").isNumber());
+        tray(thick, parcel("lemon_sole", 12, 180))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("dishes.1"))
+                .andExpect(jsonPath("$.errors[0].message", containsString("shares its oven and its temperature")));
+        tray(thick, thin.replace("\"thicknessMm\":12", "\"thicknessMm\":900"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("dishes.1.piece.thicknessMm"));
+        tray().andExpect(status().isBadRequest());
+        tray(Collections.nCopies(DishTurn.MOST_DISHES + 1, thin).toArray(String[]::new))
+                .andExpect(status().isBadRequest());
+    }
+
+    private static String parcel(String species, int mm, int tempC) {
+        return """
+            {"piece": {"species":"%s","cut":"FILLET","thicknessMm":%d,"massG":180}, "dress": {"kind":"PARCHMENT"},
+             "oven": {"kind":"FAN"}, "programme": [{"stage":"BAKE","tempC":%d}]}
+            """.formatted(species, mm, tempC);
+    }
+
+    private ResultActions tray(String... dishes) throws Exception {
+        return mvc.perform(post("/api/trays")
+                .contentType(MediaType.APPLICATION_JSON)
+                .content("{\"dishes\": [" + String.join(",", dishes) + "]}"));
     }
 
     @Test

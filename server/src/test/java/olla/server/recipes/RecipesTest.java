@@ -1,0 +1,326 @@
+package olla.server.recipes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.StringReader;
+import java.util.List;
+import java.util.UUID;
+import olla.core.units.Measure;
+import olla.server.TestDatabase;
+import olla.server.recipes.RecipeInput.Ingredient;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
+import org.springframework.boot.test.web.client.TestRestTemplate;
+import org.springframework.http.HttpEntity;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/** Recipes in a real MariaDB, over HTTP: written, scaled, given and taken as files. */
+@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
+class RecipesTest {
+
+    private static final String CRUMB = """
+            {"name": "Zander, rye crumb", "pieces": 4,
+             "bench": {"dress": {"kind":"TOPPING","mix":"CRUMB","when":"BEFORE","depthMm":5},
+                       "programme": [{"stage":"BAKE","tempC":230},{"stage":"GRILL","minutes":2},{"stage":"REST","minutes":3}],
+                       "doneness": "FLAKES"},
+             "ingredients": [{"what":"rye crumbs","value":14.1,"measure":"GRAM"},
+                             {"what":"butter","value":9,"measure":"GRAM"},
+                             {"what":"oil","value":7.5,"measure":"MILLILITRE"},
+                             {"what":"pepper","value":0,"measure":"PIECE"}],
+             "steps": ["Rub it together.", "Spread it on."], "notes": "Pat the fish dry first."}
+            """;
+
+    /** Much of what schema.org's Recipe, HowToSection, NutritionInformation and Person can hold (published: schema.org). */
+    private static final String FOREIGN = """
+            {"@context": "https://schema.org", "@graph": [
+              {"@type": "WebSite", "name": "not a recipe"},
+              {"@type": ["Recipe", "NewsArticle"], "name": "Hake &amp; leeks<script>alert('x')</script>",
+               "description": "<p>Mild.</p><p>Good with bread.</p>",
+               "author": {"@type": "Person", "name": "The kitchen"},
+               "image": ["https://example.org/a.jpg"], "prepTime": "PT15M", "cookTime": "PT20M",
+               "recipeYield": ["4", "4 servings"], "recipeCuisine": "plain",
+               "nutrition": {"@type": "NutritionInformation", "calories": "240 calories"},
+               "aggregateRating": {"@type": "AggregateRating", "ratingValue": 4.5, "ratingCount": 12},
+               "recipeIngredient": ["600 g hake", "1 1/2 cups cream", "2 tbsp mustard", "½ lb leeks", "4 lemons", "salt"],
+               "recipeInstructions": [
+                 {"@type": "HowToSection", "name": "Leeks", "itemListElement": [
+                   {"@type": "HowToStep", "text": "Sweat the leeks."},
+                   {"@type": "HowToStep", "text": "Salt &amp; pepper."}]},
+                 {"@type": "HowToStep", "name": "Bake", "text": "Bake till it flakes."}]}]}
+            """;
+
+    @Autowired
+    private TestRestTemplate http;
+
+    @Autowired
+    private ObjectMapper json;
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        TestDatabase.use(registry, "recipes");
+    }
+
+    private ResponseEntity<String> send(HttpMethod method, String path, String type, String body) {
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(MediaType.parseMediaType(type));
+        return http.exchange(path, method, new HttpEntity<>(body, headers), String.class);
+    }
+
+    private ResponseEntity<String> write(UUID id, String recipe) {
+        return send(HttpMethod.PUT, "/api/recipes/" + id, "application/json", recipe);
+    }
+
+    private ResponseEntity<String> take(UUID id, String file) {
+        return send(HttpMethod.POST, "/api/recipes/" + id + "/file", "application/ld+json", file);
+    }
+
+    private JsonNode get(String path) throws Exception {
+        ResponseEntity<String> answer = http.getForEntity(path, String.class);
+        assertThat(answer.getStatusCode()).as(answer.getBody()).isEqualTo(HttpStatus.OK);
+        return json.readTree(answer.getBody());
+    }
+
+    private JsonNode written(ResponseEntity<String> answer) throws Exception {
+        assertThat(answer.getStatusCode().is2xxSuccessful())
+                .as(answer.getBody())
+                .isTrue();
+        return json.readTree(answer.getBody());
+    }
+
+    private String why(ResponseEntity<String> answer) throws Exception {
+        assertThat(answer.getStatusCode()).as(answer.getBody()).isEqualTo(HttpStatus.BAD_REQUEST);
+        return json.readTree(answer.getBody()).path("detail").asText();
+    }
+
+    @Test
+    void aRecipeIsKeptScaledAndForgotten() throws Exception {
+        UUID id = UUID.randomUUID();
+        JsonNode kept = written(write(id, CRUMB));
+        assertThat(kept.at("/recipe/bench/dress/depthMm").asDouble()).isEqualTo(5);
+        assertThat(kept.path("imported").isMissingNode()).isTrue();
+        assertThat(kept.path("allergens").findValuesAsText("key")).containsExactlyInAnyOrder("GLUTEN", "MILK");
+
+        JsonNode ten = get("/api/recipes/" + id + "?pieces=10");
+        assertThat(ten.path("scaledTo").asInt()).isEqualTo(10);
+        assertThat(ten.at("/amounts/0/metric").asText()).isEqualTo("140 g");
+        assertThat(ten.at("/amounts/2/spoons").asText()).isEqualTo("¼ cup + 1 tbsp");
+        assertThat(get("/api/recipes").findValuesAsText("id")).contains(id.toString());
+
+        assertThat(written(write(id, CRUMB.replace("rye crumb\"", "oat crumb\"")))
+                        .at("/recipe/name")
+                        .asText())
+                .isEqualTo("Zander, oat crumb");
+        http.delete("/api/recipes/" + id);
+        assertThat(http.getForEntity("/api/recipes/" + id, String.class).getStatusCode())
+                .isEqualTo(HttpStatus.NOT_FOUND);
+    }
+
+    @Test
+    void itsOwnFileComesBackWhole() throws Exception {
+        UUID first = UUID.randomUUID();
+        JsonNode one = written(write(first, CRUMB));
+        String file = http.getForObject("/api/recipes/" + first + "/file", String.class);
+        JsonNode tree = json.readTree(file);
+        assertThat(tree.at("/@context/0").asText()).isEqualTo("https://schema.org/");
+        assertThat(tree.path("@type").asText()).isEqualTo("Recipe");
+        assertThat(tree.path("recipeYield").asText()).isEqualTo("4 pieces");
+        assertThat(tree.at("/recipeIngredient/0").asText()).isEqualTo("56.4 g rye crumbs");
+
+        UUID second = UUID.randomUUID();
+        JsonNode other = written(take(second, file));
+        assertThat(other.path("recipe")).isEqualTo(one.path("recipe"));
+        assertThat(other.path("imported").asBoolean()).isTrue();
+        assertThat(json.readTree(http.getForObject("/api/recipes/" + second + "/file", String.class)))
+                .isEqualTo(tree);
+    }
+
+    @Test
+    void aForeignRecipeIsReadAndGivenBackWithoutLoss() throws Exception {
+        UUID id = UUID.randomUUID();
+        JsonNode taken = written(take(id, FOREIGN));
+        assertThat(taken.at("/recipe/name").asText()).isEqualTo("Hake & leeks");
+        assertThat(taken.at("/recipe/notes").asText()).isEqualTo("Mild.\nGood with bread.");
+        assertThat(taken.at("/recipe/pieces").asInt()).isEqualTo(4);
+        assertThat(taken.at("/recipe/steps"))
+                .extracting(JsonNode::asText)
+                .containsExactly("Sweat the leeks.", "Salt & pepper.", "Bake till it flakes.");
+        assertThat(taken.path("amounts").findValuesAsText("what"))
+                .containsExactly("hake", "cream", "mustard", "leeks", "lemons", "salt");
+        assertThat(taken.path("allergens").findValuesAsText("key")).contains("MILK", "MUSTARD", "FISH");
+
+        ObjectNode given = (ObjectNode) json.readTree(http.getForObject("/api/recipes/" + id + "/file", String.class));
+        ObjectNode was = (ObjectNode) json.readTree(FOREIGN).at("/@graph/1");
+        was.put("name", "Hake & leeks").put("description", "Mild.\nGood with bread.");
+        ((ObjectNode) was.at("/recipeInstructions/0/itemListElement/1")).put("text", "Salt & pepper.");
+        was.put("@context", "https://schema.org");
+        assertThat(given).isEqualTo(was);
+
+        // A new note changes the note and nothing else.
+        ObjectNode changed = taken.path("recipe").deepCopy();
+        changed.put("notes", "Less mustard.");
+        written(write(id, changed.toString()));
+        JsonNode again = json.readTree(http.getForObject("/api/recipes/" + id + "/file", String.class));
+        assertThat(again).isEqualTo(was.put("description", "Less mustard."));
+
+        // A dress is a term of Olla's own, named in the context beside the one that was there.
+        changed.set("bench", json.readTree(CRUMB).path("bench"));
+        written(write(id, changed.toString()));
+        JsonNode dressed = json.readTree(http.getForObject("/api/recipes/" + id + "/file", String.class));
+        assertThat(dressed.at("/@context/0").asText()).isEqualTo("https://schema.org");
+        assertThat(dressed.at("/@context/1/olla").asText()).isNotEmpty();
+        assertThat(dressed.at("/olla:bench/dress/kind").asText()).isEqualTo("TOPPING");
+        assertThat(dressed.path("nutrition")).isEqualTo(was.path("nutrition"));
+    }
+
+    /** Lines as cooks write them; a pound of 453.59237 g is exact by definition, a cup of 240 ml from memory. */
+    @ParameterizedTest
+    @CsvSource({
+        "600 g hake, hake, 600, GRAM",
+        "1.2 kg coarse salt, coarse salt, 1200, GRAM",
+        "'0,5 l cider', cider, 500, MILLILITRE",
+        "1 1/2 cups cream, cream, 360, MILLILITRE",
+        "1½ tbsp oil, oil, 22.5, MILLILITRE",
+        "2 teaspoons of mustard, mustard, 10, MILLILITRE",
+        "½ lb leeks, leeks, 226.796, GRAM",
+        "4 lemons, lemons, 4, PIECE",
+        "'  salt   and pepper ', salt and pepper, 0, PIECE",
+        "2 large eggs, large eggs, 2, PIECE",
+        "7UP, 7UP, 0, PIECE"
+    })
+    void aLineIsReadAsACookMeansIt(String line, String what, double value, Measure measure) {
+        Ingredient read = IngredientLine.read(line, 1);
+        assertThat(read.what()).isEqualTo(what);
+        assertThat(read.measure()).isEqualTo(measure);
+        assertThat(read.value()).isCloseTo(value, within(1e-3));
+        assertThat(IngredientLine.read(line, 2).value()).isCloseTo(value / 2, within(1e-3));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "   ",
+                "{",
+                "[]",
+                "null",
+                "7",
+                "{\"@type\":\"Recipe\"",
+                "{\"@type\":\"Person\",\"name\":\"x\"}"
+            })
+    void whatHoldsNoRecipeIsRefused(String file) throws Exception {
+        UUID id = UUID.randomUUID();
+        ResponseEntity<String> answer = take(id, file);
+        assertThat(answer.getStatusCode()).isEqualTo(HttpStatus.BAD_REQUEST);
+        assertThat(json.readTree(answer.getBody()).path("detail").asText()).isNotBlank();
+        assertThat(http.getForEntity("/api/recipes/" + id, String.class).getStatusCode())
+                .isEqualTo(HttpStatus.NOT_FOUND);
+    }
+
+    @Test
+    void aHostileFileIsRefusedAndWhatWasThereStays() throws Exception {
+        UUID id = UUID.randomUUID();
+        JsonNode before = written(write(id, CRUMB));
+        String deep = "{\"@type\":\"Recipe\",\"name\":\"x\",\"a\":" + "[".repeat(60) + "]".repeat(60) + "}";
+        assertThat(why(take(id, deep))).contains("nested deeper than 24 levels");
+        String long1 = "{\"@type\":\"Recipe\",\"name\":\"" + "x".repeat(30_000) + "\"}";
+        assertThat(why(take(id, long1))).contains("a text of more than 20000 characters");
+        assertThat(why(take(id, FOREIGN.replace("<script>", "x".repeat(200) + "<script>"))))
+                .contains("A recipe's name has 1 to 120 characters");
+        assertThat(why(take(
+                        id, "{\"@type\":\"Recipe\",\"name\":\"x\",\"olla:bench\":{\"dress\":{\"kind\":\"BLANKET\"}}}")))
+                .contains("none that Olla knows");
+        assertThat(why(take(id, "{\"@type\":\"Recipe\",\"name\":\"<script>alert(1)</script>\"}")))
+                .contains("A recipe's name");
+        assertThat(take(id, " ".repeat(70_000)).getStatusCode()).isEqualTo(HttpStatus.PAYLOAD_TOO_LARGE);
+        // A line of blanks must not keep the reader busy for ever.
+        JsonNode blank = written(take(
+                UUID.randomUUID(),
+                "{\"@type\":\"Recipe\",\"name\":\"x\",\"recipeIngredient\":[\"1" + " ".repeat(19_000) + "\"]}"));
+        assertThat(blank.at("/recipe/ingredients/0/what").asText()).isEqualTo("1");
+        assertThat(get("/api/recipes/" + id)).isEqualTo(before);
+    }
+
+    @Test
+    void everyWrongFieldOfARecipeHasItsLine() throws Exception {
+        ResponseEntity<String> answer = write(UUID.randomUUID(), """
+                {"name": " ", "pieces": 0, "ingredients": [{"what":"","value":-1,"measure":"GRAM"}], "steps": [""],
+                 "notes": "", "bench": {"dress": {"kind":"PARCHMENT"},
+                 "programme": [{"stage":"BAKE","tempC":200},{"stage":"GRILL","minutes":3}]}}
+                """);
+        assertThat(answer.getStatusCode()).isEqualTo(HttpStatus.BAD_REQUEST);
+        assertThat(json.readTree(answer.getBody()).path("errors").findValuesAsText("field"))
+                .containsExactlyInAnyOrder(
+                        "name", "pieces", "ingredients.0.what", "ingredients.0.value", "steps.0", "bench.programme");
+        UUID id = UUID.randomUUID();
+        written(write(id, CRUMB));
+        assertThat(http.getForEntity("/api/recipes/" + id + "?pieces=0", String.class)
+                        .getStatusCode())
+                .isEqualTo(HttpStatus.BAD_REQUEST);
+    }
+
+    @Test
+    void theShoppingListPutsLikeWithLikeAndNoFormulaInASheet() throws Exception {
+        ShoppingList list = ShoppingList.of(new ShoppingRequest(
+                List.of(
+                        new Ingredient("Butter", 20, Measure.GRAM),
+                        new Ingredient("butter ", 16, Measure.GRAM),
+                        new Ingredient("cider", 30, Measure.MILLILITRE),
+                        new Ingredient("lemons", 2, Measure.PIECE),
+                        new Ingredient("=HYPERLINK(\"x\"), \"quoted\"", 1, Measure.PIECE),
+                        new Ingredient("salt", 0, Measure.PIECE)),
+                false));
+        assertThat(list.text().lines())
+                .containsExactly("35 g Butter", "30 ml cider", "2 lemons", "1 =HYPERLINK(\"x\"), \"quoted\"", "salt");
+        List<CSVRecord> rows =
+                CSVFormat.RFC4180.parse(new StringReader(list.csv())).getRecords();
+        assertThat(rows.get(0)).containsExactly("amount", "unit", "what");
+        assertThat(rows.get(1)).containsExactly("36", "g", "Butter");
+        assertThat(rows.get(4).get(2)).startsWith("'=");
+        assertThat(written(send(HttpMethod.POST, "/api/shopping", "application/json", """
+                {"lines": [{"what":"cider","value":30,"measure":"MILLILITRE"}], "spoons": true}
+                """))
+                        .path("text")
+                        .asText())
+                .isEqualTo("2 tbsp cider");
+        assertThat(why(send(
+                        HttpMethod.POST,
+                        "/api/shopping",
+                        "application/json",
+                        "{\"lines\": [{\"value\":1}], \"spoons\": false}")))
+                .contains("what it is counted in");
+    }
+
+    @Test
+    void anotherOvenIsNotedOnce() throws Exception {
+        ResponseEntity<String> added = send(
+                HttpMethod.POST, "/api/ovens", "application/json", "{\"name\":\" Garden oven \",\"kind\":\"WOOD\"}");
+        assertThat(added.getStatusCode()).isEqualTo(HttpStatus.CREATED);
+        assertThat(json.readTree(added.getBody()).path("name").asText()).isEqualTo("Garden oven");
+        assertThat(get("/api/ovens").findValuesAsText("kind")).containsExactly("STILL", "FAN", "WOOD");
+        assertThat(why(send(
+                        HttpMethod.POST,
+                        "/api/ovens",
+                        "application/json",
+                        "{\"name\":\"Garden oven\",\"kind\":\"WOOD\"}")))
+                .contains("already");
+        assertThat(why(send(HttpMethod.POST, "/api/ovens", "application/json", "{\"name\":\"\"}")))
+                .contains("1 to 60 characters", "which kind of oven");
+    }
+}
