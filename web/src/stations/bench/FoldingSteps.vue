@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
-import 'element-plus/es/components/dialog/style/css'
 import { computed } from 'vue'
 import type { Fold } from '../../api/types'
 import { FOLDS } from '../../words/labels'
 import { useUnits } from '../../words/units'
+import BenchDialog from './BenchDialog.vue'
 import { useBench } from './bench'
 
 /** How to close the parcel that is on the bench, as a short sequence of drawings. */
@@ -112,7 +111,7 @@ const steps = computed(() => STEPS[fold.value])
 </script>
 
 <template>
-  <ElDialog v-model="shown" append-to-body :title="`Fold it: ${FOLDS[fold]}`" width="min(900px, 96vw)">
+  <BenchDialog v-model="shown" :title="`Fold it: ${FOLDS[fold]}`" :widest="900">
     <p v-if="size" class="size">
       Cut a sheet <b>{{ size }}</b>.
     </p>
@@ -145,7 +144,7 @@ const steps = computed(() => STEPS[fold.value])
         </p>
       </li>
     </ol>
-  </ElDialog>
+  </BenchDialog>
 </template>
 
 <style scoped>

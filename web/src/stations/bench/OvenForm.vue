@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { ElDialog, ElInput } from 'element-plus'
-import 'element-plus/es/components/dialog/style/css'
+import { ElInput } from 'element-plus'
 import 'element-plus/es/components/input/style/css'
 import { ref } from 'vue'
 import { Problem } from '../../api/client'
 import type { Oven } from '../../api/types'
 import { OVEN_WORDS } from '../../words/labels'
+import BenchDialog from './BenchDialog.vue'
 import { useBench } from './bench'
 import ChoiceRow from './ChoiceRow.vue'
 
@@ -30,7 +30,7 @@ async function add() {
 </script>
 
 <template>
-  <ElDialog v-model="shown" append-to-body title="Another oven" width="min(420px, 94vw)">
+  <BenchDialog v-model="shown" title="Another oven" :widest="420">
     <form novalidate @submit.prevent="add">
       <label>Its name <ElInput v-model="name" maxlength="60" placeholder="Garden oven" /></label>
       <ChoiceRow
@@ -43,7 +43,7 @@ async function add() {
       <p v-if="problem" class="wrong" role="alert">{{ problem.message }}</p>
       <button class="main-action">Note it</button>
     </form>
-  </ElDialog>
+  </BenchDialog>
 </template>
 
 <style scoped>

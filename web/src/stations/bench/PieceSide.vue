@@ -21,6 +21,13 @@ const bench = useBench()
 const units = useUnits()
 const book = ref(false)
 const oven = ref(false)
+const list = ref<InstanceType<typeof ElSelect>>()
+
+/** The list closes before the leaf for another oven opens. */
+function another() {
+  list.value?.blur()
+  oven.value = true
+}
 
 const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
 const dresses = DRESS_BUTTONS.map((value) => ({ value, words: DRESSES[value] }))
@@ -96,10 +103,10 @@ const sure = computed(() => {
       @choose="setStart"
     />
 
-    <h3 class="dressed">
+    <h2 class="dressed">
       <span>Dressed in <kbd>d</kbd></span>
       <button class="quiet-action" @click="book = true">Recipe book</button>
-    </h3>
+    </h2>
     <div class="dresses" role="radiogroup" aria-label="How it is dressed">
       <button
         v-for="dress in dresses"
@@ -115,9 +122,10 @@ const sure = computed(() => {
       </button>
     </div>
 
-    <h3>Oven <kbd>-</kbd> <kbd>=</kbd></h3>
+    <h2>Oven <kbd>-</kbd> <kbd>=</kbd></h2>
     <div class="oven">
       <ElSelect
+        ref="list"
         :model-value="bench.oven?.id"
         aria-label="Which oven"
         @update:model-value="(ovenId: number) => bench.change({ ovenId })"
@@ -129,7 +137,7 @@ const sure = computed(() => {
           :label="`${one.name}, ${OVEN_KINDS[one.kind]}`"
         />
         <template #footer>
-          <button class="quiet-action" @click="oven = true">Another oven</button>
+          <button class="quiet-action" @click="another">Another oven</button>
         </template>
       </ElSelect>
       <div class="dial">
@@ -140,12 +148,12 @@ const sure = computed(() => {
       <p v-if="bench.refusal('tempC')" class="wrong" role="alert">{{ bench.refusal('tempC') }}</p>
     </div>
 
-    <h3>
+    <h2>
       Done means
       <template v-if="target"
         >{{ target.words.toLowerCase() }}, {{ units.degrees(target.peakC) }} inside</template
       >
-    </h3>
+    </h2>
     <div class="targets" role="radiogroup" aria-label="Done means">
       <button
         v-for="choice in targets"
@@ -176,7 +184,7 @@ const sure = computed(() => {
   color: var(--ink-soft);
   font-size: 14px;
 }
-h3 {
+h2 {
   margin: 8px 0 4px;
   font-size: 14px;
   font-weight: 400;

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
-import 'element-plus/es/components/dialog/style/css'
 import { computed, onMounted, ref, watch } from 'vue'
 import { api } from '../../api/client'
 import type { RecipeInput, RecipeView } from '../../api/types'
 import { DRESSES } from '../../words/labels'
 import { useUnits } from '../../words/units'
+import BenchDialog from './BenchDialog.vue'
 import { useBench } from './bench'
 import { useBook } from './book'
 import RecipeForm from './RecipeForm.vue'
@@ -73,7 +72,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <ElDialog v-model="shown" append-to-body title="Recipe book" width="min(920px, 96vw)" top="6vh">
+  <BenchDialog v-model="shown" title="Recipe book" :widest="920" top="6vh">
     <div class="book">
       <nav aria-label="Recipes">
         <button
@@ -132,7 +131,7 @@ onMounted(async () => {
         </article>
       </section>
     </div>
-  </ElDialog>
+  </BenchDialog>
 </template>
 
 <style scoped>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
-import 'element-plus/es/components/dialog/style/css'
 import { onMounted, ref } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Ingredient, ShoppingList } from '../../api/types'
 import { CUTS } from '../../words/labels'
 import { saveText } from '../../words/save'
 import { useUnits } from '../../words/units'
+import BenchDialog from './BenchDialog.vue'
 import { useBench } from './bench'
 import { useBook } from './book'
 import { useTray } from './tray'
@@ -59,7 +58,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <ElDialog v-model="shown" append-to-body title="Shopping list" width="min(440px, 94vw)">
+  <BenchDialog v-model="shown" title="Shopping list" :widest="440">
     <p v-if="problem" role="alert" class="wrong">{{ problem }}</p>
     <template v-if="list">
       <ul>
@@ -75,7 +74,7 @@ onMounted(async () => {
         </button>
       </div>
     </template>
-  </ElDialog>
+  </BenchDialog>
 </template>
 
 <style scoped>

@@ -19,7 +19,7 @@ function size(index: number): string {
 
 <template>
   <section v-if="tray.aside.length" class="tray" aria-label="On this tray">
-    <h3>On this tray, first out first</h3>
+    <h2>On this tray, first out first</h2>
     <p v-if="tray.problem" class="wrong" role="alert">{{ tray.problem.message }}</p>
     <ol>
       <li v-for="turn in tray.turns" :key="turn.index">
@@ -48,7 +48,7 @@ function size(index: number): string {
   padding-top: 6px;
   border-top: 1px solid var(--rule);
 }
-h3 {
+h2 {
   margin: 0;
   font-size: 14px;
   font-weight: 400;

@@ -1,12 +1,18 @@
 package olla.bench;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.concurrent.TimeUnit;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
+import olla.core.dress.Mix;
 import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
+import olla.core.dress.Topping;
+import olla.core.dress.TrayBake;
+import olla.core.dress.Vegetable;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
 import olla.core.fish.Cut;
@@ -39,7 +45,17 @@ public class EstimateBenchmark {
     public enum Question {
         PORTION_ON_A_TRAY(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230, false),
         PORTION_FROM_FROZEN(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230, true),
-        WHOLE_FISH_IN_FOIL(Species.SEA_BREAM, Cut.WHOLE, 1500, new Parcel(Sheet.FOIL), 200, false);
+        WHOLE_FISH_IN_FOIL(Species.SEA_BREAM, Cut.WHOLE, 1500, new Parcel(Sheet.FOIL), 200, false),
+        WHOLE_FISH_IN_SALT(Species.SEA_BREAM, Cut.WHOLE, 1500, new SaltCrust(SaltCrust.School.WET_SAND), 210, false),
+        TOPPED_THEN_GRILLED(
+                Species.HAKE, Cut.PORTION, 160, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5), 200, false),
+        ON_A_BASE_OF_POTATO(
+                Species.HAKE,
+                Cut.PORTION,
+                160,
+                new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of(Vegetable.TOMATO)),
+                200,
+                false);
 
         private final Piece piece;
         private final Dress dress;
@@ -56,10 +72,17 @@ public class EstimateBenchmark {
     @Param
     private Question question;
 
+    /** With the programme that the dress usually has: for a topping that goes on part-way, the longest there is. */
     @Benchmark
     public Estimate estimate() {
-        Programme programme = new Programme(question.tempC, OptionalDouble.empty(), 4);
-        return Estimator.estimate(
-                question.piece, question.dress, Oven.trusted(OvenKind.STILL), programme, Doneness.FLAKES);
+        Oven oven = Oven.trusted(OvenKind.STILL);
+        Programme programme = Estimator.usual(
+                question.piece,
+                question.dress,
+                oven,
+                Doneness.FLAKES,
+                question.tempC,
+                question.dress.usualRestMinutes());
+        return Estimator.estimate(question.piece, question.dress, oven, programme, Doneness.FLAKES);
     }
 }

@@ -144,6 +144,11 @@ final class Screen implements AutoCloseable {
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.TAB);
     }
 
+    /** Gives a file to a field, shown or not. */
+    void upload(String css, Path file) {
+        driver.findElement(By.cssSelector(css)).sendKeys(file.toAbsolutePath().toString());
+    }
+
     /** Shows the page as for the screen or as for the printer. */
     void medium(String screenOrPrint) {
         driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", screenOrPrint));

@@ -59,21 +59,38 @@ class StationsTest {
                 .isEmpty();
     }
 
+    /** By one key, each dress after the other. */
     @Order(2)
-    @Test
-    void everyDressIsDrawn() throws Exception {
+    @ParameterizedTest
+    @CsvSource({
+        "1, topping, .layer.coat",
+        "2, parchment, .air.parchment",
+        "3, foil, .air.foil",
+        "4, salt, .layer.crust",
+        "5, tray-bake, .layer.bed",
+        "6, tray, .flakes"
+    })
+    void everyDressIsDrawn(int presses, String name, String drawn) throws Exception {
         screen.size(1280, 800);
         screen.openAfresh("/bench");
         screen.see(".slip .check dd");
-        screen.press("d");
-        screen.see(".air.parchment");
-        screen.waitForText(".slip .cautions", "scorch above 220");
-        screen.press("d");
-        screen.see(".air.foil");
-        screen.scriptLater("setTimeout(arguments[0], 500)");
-        screen.picture(PICTURES.resolve("bench-foil.png"));
-        screen.press("d");
-        screen.until("the open tray again", () -> screen.shows(".air") ? null : true);
+        if (name.equals("salt")) {
+            screen.tapNamed(".side [role=radio]", "Whole");
+            screen.type(".measure input", "");
+            screen.type(".measure[data-of=Weighs] input", "1200");
+        }
+        for (int i = 0; i < presses; i++) {
+            screen.press("d");
+        }
+        screen.see(".cut " + drawn);
+        screen.until("no other dress", () -> presses == 6 && screen.shows(".air") ? null : true);
+        if (name.equals("parchment")) {
+            screen.waitForText(".slip .cautions", "scorch above 220");
+        }
+        screen.pointAway();
+        screen.scriptLater("setTimeout(arguments[0], 800)");
+        screen.picture(PICTURES.resolve("bench-" + name + ".png"));
+        assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(1280L);
     }
 
     /** Last, since it puts a second fish in. */

@@ -190,7 +190,6 @@ public record Quantities(
         }
 
         void salt(SaltCrust crust, double bagG, double saltThereG) {
-
             need = SaltNeed.of(crust, piece);
             if (saltThereG > 0 && saltThereG < need.saltG() * pieces) {
                 double coat = SaltNeed.coatMm(crust, piece, saltThereG / pieces);
@@ -209,11 +208,13 @@ public record Quantities(
             if (need.waterMl() > 0) {
                 add("water, by splashes", need.waterMl(), Measure.MILLILITRE);
             }
+            int bags = (int) Math.ceil(need.saltG() * pieces / bagG);
             say(
-                    "%.1f kg for the bed, %.1f kg to cover: %d bags of %s g, %.1f litres poured.",
+                    "%.1f kg for the bed, %.1f kg to cover: %d %s of %s g, %.1f litres poured.",
                     need.bedG() * pieces / 1000,
                     need.coverG() * pieces / 1000,
-                    (int) Math.ceil(need.saltG() * pieces / bagG),
+                    bags,
+                    bags == 1 ? "bag" : "bags",
                     Refusals.plain(bagG),
                     need.looseMl() * pieces / 1000);
             advice.add(need.difference());

@@ -47,7 +47,7 @@ public record SaltNeed(
     private static final double MARGIN_MM = 15;
 
     /* Within this the two ways of reckoning agree. */
-    private static final double AGREE = 0.2;
+    private static final double AGREE = 0.1;
 
     private static final double THINNEST_MM = 0.5;
     private static final double THICKEST_MM = 60;
