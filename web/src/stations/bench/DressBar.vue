@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { DressKind, Vegetable } from '../../api/types'
 import * as labels from '../../words/labels'
 import AmountField from './AmountField.vue'
@@ -40,6 +40,12 @@ const schools = computed(
 const school = computed(
   () => bench.catalogue?.schools.find((s) => s.school === way.value.school) ?? bench.catalogue?.schools[0],
 )
+
+/** What a kitchen has of salt and trays is asked where somebody wants to say it. */
+const counting = ref(false)
+const HAVE = ['saltThereG', 'bagG', 'trayLengthMm', 'trayWidthMm'] as const
+const given = computed(() => HAVE.some((field) => way.value[field] !== undefined))
+const counted = computed(() => kind.value === 'SALT_CRUST' && (counting.value || given.value))
 
 /** A topping all round is a dress of its own. */
 function setMix(mix: string) {
@@ -197,35 +203,6 @@ function number(
         :chosen="way.scalesOn === false ? 'no' : 'yes'"
         @choose="(v) => bench.say({ scalesOn: v === 'yes' })"
       />
-      <AmountField
-        label="Salt there is"
-        kind="mass"
-        :model-value="way.saltThereG ?? null"
-        :refusal="bench.refusal('saltThereG')"
-        @update:model-value="(g) => number('saltThereG', g)"
-      />
-      <AmountField
-        label="A bag holds"
-        kind="mass"
-        :usual="usuals?.bagG"
-        :model-value="way.bagG ?? null"
-        :refusal="bench.refusal('bagG')"
-        @update:model-value="(g) => number('bagG', g)"
-      />
-      <AmountField
-        label="Tray, long"
-        kind="length"
-        :model-value="way.trayLengthMm ?? null"
-        :refusal="bench.refusal('trayLengthMm')"
-        @update:model-value="(mm) => number('trayLengthMm', mm)"
-      />
-      <AmountField
-        label="and wide"
-        kind="length"
-        :model-value="way.trayWidthMm ?? null"
-        :refusal="bench.refusal('trayWidthMm')"
-        @update:model-value="(mm) => number('trayWidthMm', mm)"
-      />
     </template>
     <template v-else>
       <SeveralField
@@ -295,6 +272,46 @@ function number(
         </button>
       </span>
     </div>
+    <button
+      v-if="kind === 'SALT_CRUST'"
+      class="quiet-action"
+      :aria-expanded="counted"
+      :disabled="given"
+      @click="counting = !counting"
+    >
+      What there is
+    </button>
+    <template v-if="counted">
+      <AmountField
+        label="Salt there is"
+        kind="mass"
+        :model-value="way.saltThereG ?? null"
+        :refusal="bench.refusal('saltThereG')"
+        @update:model-value="(g) => number('saltThereG', g)"
+      />
+      <AmountField
+        label="A bag holds"
+        kind="mass"
+        :usual="usuals?.bagG"
+        :model-value="way.bagG ?? null"
+        :refusal="bench.refusal('bagG')"
+        @update:model-value="(g) => number('bagG', g)"
+      />
+      <AmountField
+        label="Tray, long"
+        kind="length"
+        :model-value="way.trayLengthMm ?? null"
+        :refusal="bench.refusal('trayLengthMm')"
+        @update:model-value="(mm) => number('trayLengthMm', mm)"
+      />
+      <AmountField
+        label="and wide"
+        kind="length"
+        :model-value="way.trayWidthMm ?? null"
+        :refusal="bench.refusal('trayWidthMm')"
+        @update:model-value="(mm) => number('trayWidthMm', mm)"
+      />
+    </template>
   </section>
 </template>
 
@@ -313,6 +330,9 @@ function number(
 .bar :deep(.small) {
   min-width: 72px;
   flex-basis: 72px;
+}
+.quiet-action {
+  align-self: end;
 }
 .label {
   display: block;

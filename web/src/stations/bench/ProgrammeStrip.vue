@@ -14,6 +14,8 @@ import { asked, useBench } from './bench'
 const props = defineProps<{ x: Scale; top: number; perDot: number }>()
 
 const HIGH = 26
+/** A moment's name is about so wide. */
+const NAME_ROOM = 70
 const LEAST_MIN = 0.5
 
 const bench = useBench()
@@ -36,15 +38,27 @@ const lasting = computed(() =>
       toMin: span.toMin,
     })),
 )
-const moments = computed(() =>
-  spans.value
-    .filter((s) => s.stage === 'ADD' || s.stage === 'TURN')
-    .map((s) => ({ at: props.x(s.fromMin), words: s.stage === 'TURN' ? 'Turn' : ADDED[s.what!] })),
-)
+const moments = computed(() => {
+  const all = spans.value.filter((s) => s.stage === 'ADD' || s.stage === 'TURN')
+  return all.map((s, i) => {
+    const at = props.x(s.fromMin)
+    const next = all[i + 1]
+    // A name gives way to the one after it, and to the chart's right edge.
+    const crowded = next !== undefined && props.x(next.fromMin) - at < NAME_ROOM
+    const atEdge = props.x(bench.endMinute) - at < NAME_ROOM
+    return {
+      at,
+      words: s.stage === 'TURN' ? 'Turn' : ADDED[s.what!],
+      anchor: crowded || (atEdge && i === 0) ? 'end' : 'middle',
+    }
+  })
+})
 
 function words(span: StageSpan, wide: number): string {
-  if (span.stage === 'BAKE')
-    return wide > 60 ? `bake ${units.degrees(span.tempC!)}` : units.degrees(span.tempC!)
+  if (span.stage === 'BAKE') {
+    if (wide < 36) return ''
+    return wide > 64 ? `bake ${units.degrees(span.tempC!)}` : units.degrees(span.tempC!)
+  }
   if (span.stage === 'GRILL') return wide > 34 ? 'grill' : 'g'
   return wide > 30 ? 'rest' : ''
 }
@@ -100,9 +114,7 @@ function letGo() {
     </g>
     <g v-for="(moment, i) in moments" :key="i" :transform="`translate(${moment.at} ${top})`">
       <path d="M0 -3l4 5-4 5-4-5z" class="moment" />
-      <text x="0" y="-6" :text-anchor="moment.at > 480 ? 'end' : 'middle'" class="added">{{
-        moment.words
-      }}</text>
+      <text x="0" y="-6" :text-anchor="moment.anchor" class="added">{{ moment.words }}</text>
     </g>
     <g
       v-for="stage in lasting"

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { fleshColour } from '../../drawing/flesh'
 import { path, scale, ticks } from '../../drawing/scale'
+import { useDrawingWidth } from '../../drawing/width'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
 import ProgrammeStrip from './ProgrammeStrip.vue'
@@ -10,7 +10,6 @@ import ProgrammeStrip from './ProgrammeStrip.vue'
 /** The course of temperatures with the bands of doneness and the check window; the minute hand is dragged along it. */
 const emit = defineEmits<{ moved: [] }>()
 
-const WIDTH = 640
 const HEIGHT = 300
 const LEFT = 44
 const RIGHT = 96
@@ -25,11 +24,12 @@ const LABEL_ROOM = 16
 const bench = useBench()
 const units = useUnits()
 const svg = ref<SVGSVGElement>()
+const { width, perDot } = useDrawingWidth(svg)
 
 const answer = computed(() => bench.answer!)
 const leastC = computed(() => Math.min(0, Math.floor(Math.min(...answer.value.trace.coldestC) / 10) * 10))
 const lastMinute = computed(() => Math.max(bench.endMinute, (answer.value.noLaterThanMin ?? 0) + 0.5))
-const x = computed(() => scale([0, lastMinute.value], [LEFT, WIDTH - RIGHT]))
+const x = computed(() => scale([0, lastMinute.value], [LEFT, width.value - RIGHT]))
 const y = computed(() => scale([leastC.value, MOST_C], [HEIGHT - BOTTOM, TOP]))
 
 const bands = computed(() => {
@@ -66,7 +66,7 @@ const levels = computed(() => {
     .map((value) => ({ value, celsius: units.unit('heat').to(value) }))
     .filter((l) => l.celsius >= leastC.value - 0.1 && l.celsius <= MOST_C + 0.1)
 })
-const minutes = computed(() => ticks(lastMinute.value, 9))
+const minutes = computed(() => ticks(lastMinute.value, Math.round(width.value / 70)))
 /** Where a line's name stands: two fifths along the bake. */
 function nameAt(series: number[], along: number) {
   const trace = answer.value.trace
@@ -105,17 +105,13 @@ const names = computed(() => [
     : []),
 ])
 
-/** Drawing dots for a dot of the screen. */
-const { width: shownWide } = useElementSize(svg)
-const perDot = computed(() => (shownWide.value ? WIDTH / shownWide.value : 1))
-
 function moveTo(minute: number) {
   emit('moved')
   bench.minute = Math.min(bench.endMinute, Math.max(0, minute))
 }
 function follow(event: PointerEvent) {
   const box = svg.value!.getBoundingClientRect()
-  moveTo(x.value.invert(((event.clientX - box.left) / box.width) * WIDTH))
+  moveTo(x.value.invert(((event.clientX - box.left) / box.width) * width.value))
 }
 function grab(event: PointerEvent) {
   svg.value!.setPointerCapture(event.pointerId)
@@ -130,7 +126,7 @@ function drag(event: PointerEvent) {
   <svg
     ref="svg"
     class="curve"
-    :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    :viewBox="`0 0 ${width} ${HEIGHT}`"
     role="group"
     aria-label="Temperatures over time"
     @pointerdown="grab"
@@ -140,20 +136,20 @@ function drag(event: PointerEvent) {
       <rect
         :x="LEFT"
         :y="band.top"
-        :width="WIDTH - LEFT - RIGHT"
+        :width="width - LEFT - RIGHT"
         :height="band.height"
         :fill="band.colour"
         opacity="0.55"
       />
       <line
-        :x1="WIDTH - RIGHT"
-        :x2="WIDTH - RIGHT + 10"
+        :x1="width - RIGHT"
+        :x2="width - RIGHT + 10"
         :y1="band.own"
         :y2="band.label - 4"
         class="lead"
         aria-hidden="true"
       />
-      <text :x="WIDTH - RIGHT + 14" :y="band.label" class="band">
+      <text :x="width - RIGHT + 14" :y="band.label" class="band">
         {{ band.word }}
         <title>{{ band.look }}</title>
       </text>
@@ -190,7 +186,7 @@ function drag(event: PointerEvent) {
       <text v-for="tick in minutes" :key="tick" :x="x(tick)" :y="HEIGHT - 10" text-anchor="middle">
         {{ tick }}
       </text>
-      <text :x="WIDTH - RIGHT + 14" :y="HEIGHT - 10">min</text>
+      <text :x="width - RIGHT + 14" :y="HEIGHT - 10">min</text>
     </g>
     <path v-if="answer.trace.fillingC.length" :d="line(answer.trace.fillingC)" class="line inside" />
     <path :d="line(answer.trace.topFaceC)" class="line surface" />

@@ -5,6 +5,7 @@ import { path } from '../../drawing/scale'
 import { sectionPicture, valueAt } from '../../drawing/sectionPicture'
 import { COLOURS } from '../../words/labels'
 import { minutesInWords } from '../../words/time'
+import { useDrawingWidth } from '../../drawing/width'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
 
@@ -12,7 +13,6 @@ import { useBench } from './bench'
 defineProps<{ playing: boolean }>()
 defineEmits<{ play: [] }>()
 
-const WIDTH = 640
 const HEIGHT = 240
 const LEFT = 56
 const RIGHT = 30
@@ -26,7 +26,8 @@ const LATER = 'later'
 const bench = useBench()
 const units = useUnits()
 const svg = ref<SVGSVGElement>()
-const dragging = ref<{ y: number; mm: number; perMm: number } | null>(null)
+const { width, narrow } = useDrawingWidth(svg)
+const dragging = ref<{ y: number; mm: number; perMm: number; above: number } | null>(null)
 
 const sections = computed(() => bench.answer!.sections)
 const wrapped = computed(() => bench.on.dress === 'PARCHMENT' || bench.on.dress === 'FOIL')
@@ -46,16 +47,24 @@ const fishInAt = computed(
 )
 const fishIn = computed(() => bench.minute >= fishInAt.value - 0.01)
 
+/** A parcel needs room round the fish, mm. */
+const room = computed(() => (wrapped.value ? 2 * (GAP_MM + 5) : 0))
+const highMm = computed(() => topMm.value * 1.12 + room.value / 3)
 /** Dots for each millimetre; kept while the edge is dragged, so that the edge follows the finger. */
 const perMm = computed(() => {
   if (dragging.value) return dragging.value.perMm
-  const room = wrapped.value ? 2 * (GAP_MM + 5) : 0
-  const wide = (WIDTH - LEFT - RIGHT - 90) / (2 * halfMm.value + room)
-  const high = (HEIGHT - TOP - BOTTOM) / (topMm.value * 1.12 + room / 3)
+  const wide = (width.value - LEFT - RIGHT - 90) / (2 * halfMm.value + room.value)
+  const high = (HEIGHT - TOP - BOTTOM) / highMm.value
   return Math.min(wide, high)
 })
-const middle = computed(() => LEFT + (WIDTH - LEFT - RIGHT) / 2)
+const middle = computed(() => LEFT + (width.value - LEFT - RIGHT) / 2)
 const floor = HEIGHT - BOTTOM
+/** On a narrow screen the empty room above the drawing is left away; not while the edge is dragged. */
+const above = computed(() => {
+  if (dragging.value) return dragging.value.above
+  if (!narrow.value) return 0
+  return Math.max(0, HEIGHT - TOP - BOTTOM - highMm.value * perMm.value)
+})
 /** The tray reaches beyond whatever stands on it, mm. */
 const trayHalfMm = computed(() => halfMm.value + (wrapped.value ? GAP_MM + 5 : 0))
 const x = (mm: number) => middle.value + mm * perMm.value
@@ -166,11 +175,11 @@ function setThickness(mm: number) {
 
 function pointerMm(event: PointerEvent): number {
   const box = svg.value!.getBoundingClientRect()
-  return ((event.clientY - box.top) / box.height) * HEIGHT
+  return ((event.clientY - box.top) / box.height) * (HEIGHT - above.value)
 }
 function grab(event: PointerEvent) {
   ;(event.target as Element).setPointerCapture(event.pointerId)
-  dragging.value = { y: pointerMm(event), mm: thickness.value, perMm: perMm.value }
+  dragging.value = { y: pointerMm(event), mm: thickness.value, perMm: perMm.value, above: above.value }
 }
 function drag(event: PointerEvent) {
   if (!dragging.value) return
@@ -200,7 +209,7 @@ function letGo() {
     </h1>
     <svg
       ref="svg"
-      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      :viewBox="`0 ${above} ${width} ${HEIGHT - above}`"
       role="group"
       :aria-label="`Cross-section, ${units.amount('length', thickness)} thick, coldest point ${units.degrees(coldestC)}, ${band?.word ?? ''}`"
     >

@@ -39,6 +39,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class SolverBenchmark {
 
     private static final double STEP_M = 0.002;
+    private static final double SALT_STEP_M = 2.5 * STEP_M;
     private static final double CONTACT = 250;
     private static final double PORTION_M = 0.11;
     private static final double WHOLE_M = 0.4;
@@ -97,7 +98,7 @@ public class SolverBenchmark {
             return new Run(
                     List.of(
                             Layer.flesh(raised, STEP_M, CONTACT),
-                            new Layer(2, heap, List.of(raised), 2 * STEP_M, SaltCrust.CONTACT_W_M2K)),
+                            new Layer(2, heap, List.of(raised), SALT_STEP_M, SaltCrust.CONTACT_W_M2K)),
                     WHOLE_M,
                     salt);
         }

@@ -93,6 +93,7 @@ class DressJourneyTest {
         assertThat(screen.text(".slip .advice")).contains("yolk").contains("tray of at least");
         nothingForAxe();
 
+        screen.tapNamed(".bar button", "What there is");
         amount("Salt there is", "0");
         screen.waitForText("[data-of='Salt there is'] .wrong", "it can be 100 to 50000 g");
         assertThat(screen.see("[data-of='Salt there is'] input").getAttribute("value"))

@@ -44,6 +44,9 @@ class InteractionMeasurement {
                 screen.type(".measure input", "60");
                 screen.waitForText(".handle", "60 mm");
                 report("whole fish of 1.2 kg", (List<Number>) screen.scriptLater(CHANGES));
+                screen.tapNamed(".dresses button", "salt");
+                screen.see(".cut .layer.crust");
+                report("the same in salt", (List<Number>) screen.scriptLater(CHANGES));
             }
         }
     }

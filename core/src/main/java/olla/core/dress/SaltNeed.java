@@ -133,8 +133,8 @@ public record SaltNeed(
     }
 
     private static String difference(SaltCrust crust, double salt, double ratio) {
-        String school =
-                String.format(Locale.ROOT, "%s reckons %.1f kg", crust.school().words(), ratio / 1000);
+        String school = String.format(
+                Locale.ROOT, "%s reckons %.1f kg a fish", crust.school().words(), ratio / 1000);
         if (Math.abs(salt / ratio - 1) < AGREE) {
             return String.format(Locale.ROOT, "By its weight, %s: the same, more or less.", school);
         }
