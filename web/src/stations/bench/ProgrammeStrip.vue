@@ -85,6 +85,7 @@ function setEnd(index: number, minute: number, from = held.value) {
 function grab(event: PointerEvent, index: number) {
   event.stopPropagation()
   ;(event.target as Element).setPointerCapture(event.pointerId)
+  bench.beginMove()
   held.value = { index, stages: spans.value.map(asked), spans: spans.value }
 }
 function drag(event: PointerEvent) {

@@ -179,6 +179,7 @@ function pointerMm(event: PointerEvent): number {
 }
 function grab(event: PointerEvent) {
   ;(event.target as Element).setPointerCapture(event.pointerId)
+  bench.beginMove()
   dragging.value = { y: pointerMm(event), mm: thickness.value, perMm: perMm.value, above: above.value }
 }
 function drag(event: PointerEvent) {

@@ -169,6 +169,11 @@ export const useBench = defineStore('bench', () => {
     Object.assign(on.value, what)
   }
 
+  /** What comes next is a move of its own for undo, however soon it comes. */
+  function beginMove() {
+    lastMove = 0
+  }
+
   function undo() {
     const before = past.pop()
     if (before) Object.assign(on.value, before)
@@ -278,6 +283,7 @@ export const useBench = defineStore('bench', () => {
     title,
     question,
     change,
+    beginMove,
     undo,
     refusal,
     nextDress,

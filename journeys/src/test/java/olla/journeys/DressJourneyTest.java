@@ -108,7 +108,9 @@ class DressJourneyTest {
         amount("and wide", "400");
         screen.until("the tray to be large enough", () -> screen.shows("[data-of='Tray, long'] .wrong") ? null : true);
 
-        choose("School", "whites beaten");
+        choose("School", "water only");
+        screen.until("no whites", () -> screen.text(".slip .quantities").contains("egg whites") ? null : true);
+        choose("School", "beaten whites");
         screen.waitForText(".slip .quantities", "egg whites");
         choose("Scales on?", "no");
         screen.waitForText(".slip .cautions", "scales");
@@ -117,7 +119,7 @@ class DressJourneyTest {
         screen.until(
                 "the way to the oven to open",
                 () -> screen.see(".slip .main-action").isEnabled() ? true : null);
-        screen.press(Keys.ENTER);
+        screen.tapNamed(".slip button", "Put it in");
         screen.waitForText("h1", "Leave it shut");
         screen.waitForText(".tabs", "Whole sea bream, salt");
     }

@@ -93,6 +93,19 @@ class StationsTest {
         assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(1280L);
     }
 
+    @Order(2)
+    @Test
+    void theRecipeBookIsOpened() throws Exception {
+        screen.size(1280, 800);
+        screen.openAfresh("/bench");
+        screen.see(".slip .check dd");
+        screen.tapNamed("button", "Recipe book");
+        screen.see(".book .amounts");
+        screen.pointAway();
+        screen.scriptLater("setTimeout(arguments[0], 800)");
+        screen.picture(PICTURES.resolve("recipe-book.png"));
+    }
+
     /** Last, since it puts a second fish in. */
     @Order(3)
     @Test
