@@ -1,0 +1,157 @@
+package olla.core.safety;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.params.provider.Arguments.arguments;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import olla.core.dress.Dress;
+import olla.core.dress.EggSize;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.Salt;
+import olla.core.dress.SaltCrust;
+import olla.core.dress.SaltCrust.School;
+import olla.core.dress.Sheet;
+import olla.core.fish.Cut;
+import olla.core.fish.Filling;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.fish.Stance;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Each caution where it belongs, and nowhere else. */
+class CautionsTest {
+
+    private static final Programme AT_200 = new Programme(200, OptionalDouble.empty(), 4);
+    private static final Programme AT_240 = new Programme(240, OptionalDouble.empty(), 4);
+    private static final Programme GRILLED =
+            new Programme(List.of(new Stage.Bake(200, OptionalDouble.empty()), new Stage.Grill(2), new Stage.Rest(4)));
+    private static final double FLAKES_C = 57;
+
+    private static Piece piece(Species species, Cut cut, double grams, Filling filling) {
+        OptionalDouble open = OptionalDouble.empty();
+        return Piece.from(species, cut, open, OptionalDouble.of(grams), open, open, open, false)
+                .set(Stance.LYING, filling);
+    }
+
+    private static Piece hake() {
+        return piece(Species.HAKE, Cut.PORTION, 160, Filling.NONE);
+    }
+
+    private static Parcel foil(boolean acid) {
+        return new Parcel(Sheet.FOIL, Parcel.Fold.SEAM_UP, List.of(), 0, 0, acid);
+    }
+
+    private static SaltCrust salt(School school, boolean scalesOn) {
+        return new SaltCrust(school, school.usualCoatMm(), Salt.COARSE, EggSize.MEDIUM, true, scalesOn);
+    }
+
+    private static List<String> codes(Piece piece, Dress dress, Programme programme, double peakC) {
+        return Cautions.of(piece, dress, programme, peakC).stream()
+                .map(Caution::code)
+                .toList();
+    }
+
+    /** A bake in which a caution belongs, and the same bake without what it is about. */
+    static Stream<Arguments> rules() {
+        Parcel paper = new Parcel(Sheet.PARCHMENT);
+        OpenTray tray = new OpenTray();
+        Piece hake = hake();
+        Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.NONE);
+        return Stream.of(
+                arguments("SHEET_LIMIT", codes(hake, paper, AT_240, 63), codes(hake, paper, AT_200, 63)),
+                arguments("SHEET_LIMIT", codes(hake, paper, AT_240, 63), codes(hake, foil(false), AT_240, 63)),
+                arguments("BELOW_MINIMUM", codes(hake, tray, AT_200, FLAKES_C), codes(hake, tray, AT_200, 63)),
+                arguments("PARASITES", codes(hake, tray, AT_200, FLAKES_C), codes(hake, tray, AT_200, 63)),
+                arguments("ACID_FOIL", codes(hake, foil(true), AT_200, 63), codes(hake, foil(false), AT_200, 63)),
+                arguments(
+                        "ACID_FOIL",
+                        codes(hake, foil(true), AT_200, 63),
+                        codes(hake, new Parcel(Sheet.PARCHMENT, Parcel.Fold.HEART, List.of(), 0, 0, true), AT_200, 63)),
+                arguments("STEAM", codes(hake, paper, AT_200, 63), codes(hake, tray, AT_200, 63)),
+                arguments(
+                        "SCALES_OFF",
+                        codes(bream, salt(School.WET_SAND, false), AT_200, 63),
+                        codes(bream, salt(School.WET_SAND, true), AT_200, 63)),
+                arguments(
+                        "SHARDS",
+                        codes(bream, salt(School.WET_SAND, true), AT_200, 63),
+                        codes(bream, tray, AT_200, 63)),
+                arguments(
+                        "SODIUM",
+                        codes(bream, salt(School.WET_SAND, true), AT_200, 63),
+                        codes(bream, tray, AT_200, 63)),
+                arguments(
+                        "EGG",
+                        codes(bream, salt(School.WHITE_PASTE, true), AT_200, 63),
+                        codes(bream, salt(School.WATER_ONLY, true), AT_200, 63)),
+                arguments(
+                        "STUFFING",
+                        codes(piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.STUFFING), tray, AT_200, 75),
+                        codes(piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.AROMATICS), tray, AT_200, 75)),
+                arguments("GRILL", codes(hake, tray, GRILLED, 63), codes(hake, tray, AT_200, 63)),
+                arguments(
+                        "HISTAMINE",
+                        codes(piece(Species.MACKEREL, Cut.FILLET, 150, Filling.NONE), tray, AT_200, 63),
+                        codes(hake, tray, AT_200, 63)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("rules")
+    void aCautionStandsWhereItBelongsAndOnlyThere(String code, List<String> with, List<String> without) {
+        assertThat(with).contains(code);
+        assertThat(without).doesNotContain(code);
+    }
+
+    /** The hardest first; whoever reads one line reads the one that matters, and the local code closes the list. */
+    @Test
+    void theHardestComesFirstAndTheLocalCodeLast() {
+        List<Caution> all = Cautions.of(hake(), new Parcel(Sheet.PARCHMENT), AT_240, FLAKES_C);
+        assertThat(all.get(0).weight()).isEqualTo(Caution.Weight.STOP);
+        assertThat(all.get(all.size() - 1).code()).isEqualTo("LOCAL_CODE");
+        assertThat(all.subList(0, all.size() - 1))
+                .isSortedAccordingTo((a, b) -> a.weight().compareTo(b.weight()));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Species.class)
+    void everyCautionHasItsSourceAndFitsOnTheTicket(Species species) {
+        Piece piece = piece(species, Cut.PORTION, 160, Filling.STUFFING);
+        List<Caution> all = Cautions.of(piece, foil(true), GRILLED, FLAKES_C);
+        assertThat(all).allSatisfy(caution -> {
+            assertThat(caution.source()).isNotBlank();
+            assertThat(caution.text()).hasSizeBetween(20, 160).endsWith(".");
+        });
+        assertThat(all.stream().map(Caution::code)).doesNotHaveDuplicates();
+    }
+
+    /** FDA Food Code 3-401.11 (63 °C) and 3-402.11 (−20 °C for 7 days, −35 °C for 15 hours), both from memory. */
+    @Test
+    void theOfficialNumbersAreOnTheTicket() {
+        List<Caution> all = Cautions.of(hake(), new OpenTray(), AT_200, FLAKES_C);
+        assertThat(all).anySatisfy(c -> assertThat(c.text()).contains("63\u00a0°C"));
+        assertThat(all)
+                .anySatisfy(c -> assertThat(c.text()).contains("7 days at −20\u00a0°C", "15 hours at −35\u00a0°C"));
+    }
+
+    /** FDA and EPA, advice about eating fish (from memory): sharks among the choices to avoid, salmon among the best. */
+    @Test
+    void theCounterSaysWhoShouldNotEatIt() {
+        List<String> shark = Cautions.atTheCounter(Species.DOGFISH, Cut.STEAK, false).stream()
+                .map(Caution::code)
+                .toList();
+        assertThat(shark).contains("MERCURY_HIGH", "LOCAL_CODE").doesNotContain("PARASITES");
+        List<String> salmon = Cautions.atTheCounter(Species.SALMON, Cut.PORTION, true).stream()
+                .map(Caution::code)
+                .toList();
+        assertThat(salmon).contains("PARASITES", "BONES").doesNotContain("MERCURY_HIGH", "MERCURY_MODERATE");
+    }
+}
