@@ -2,6 +2,7 @@ import type {
   Answer,
   Bake,
   Catalogue,
+  Certainty,
   CounterAnswer,
   CounterQuestion,
   DishTurn,
@@ -59,6 +60,8 @@ export const api = {
   ovens: () => call<Oven[]>('GET', '/api/ovens'),
   addOven: (name: string, kind: Oven['kind']) => call<Oven>('POST', '/api/ovens', { name, kind }),
   estimate: (question: Question) => call<Answer>('POST', '/api/estimates', question),
+  certainty: (question: Question, ovenId: number) =>
+    call<Certainty>('POST', '/api/certainty', { question, ovenId }),
   tray: (dishes: Question[]) => call<DishTurn[]>('POST', '/api/trays', { dishes }),
   recipes: () => call<RecipeView[]>('GET', '/api/recipes'),
   recipe: (id: string, pieces: number) => call<RecipeView>('GET', `/api/recipes/${id}?pieces=${pieces}`),

@@ -6,6 +6,7 @@ import type {
   Filling,
   Fold,
   Oven,
+  School,
   StageSpan,
   Stance,
   Verdict,
@@ -92,6 +93,15 @@ export const FILLINGS: Record<Filling, string> = {
 
 /** How a piece lies. */
 export const STANCES: Record<Stance, string> = { LYING: 'on its side', STANDING: 'upright' }
+
+/** Ways of reckoning a bake. */
+export const WAYS: Record<School['way'], string> = {
+  THICKNESS_RULE: 'by thickness',
+  WEIGHT_RULE: 'by weight',
+  MODERATE_OVEN: 'moderate oven',
+  HEAT_MODEL: 'heat model',
+  OVEN_LOG: "this oven's log",
+}
 
 /** Kinds of oven. */
 export const OVEN_KINDS: Record<Oven['kind'], string> = {

@@ -11,6 +11,7 @@ import DressBar from './DressBar.vue'
 import PieceSide from './PieceSide.vue'
 import TheCurve from './TheCurve.vue'
 import TheCut from './TheCut.vue'
+import TheSchools from './TheSchools.vue'
 import TheTicket from './TheTicket.vue'
 import TrayList from './TrayList.vue'
 import { useTray } from './tray'
@@ -106,6 +107,7 @@ onMounted(bench.open)
       <template v-if="bench.answer">
         <TheCut :playing="isActive" @play="play" />
         <TheCurve @moved="pause" />
+        <TheSchools />
         <TrayList />
       </template>
     </section>

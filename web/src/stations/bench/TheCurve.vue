@@ -28,7 +28,7 @@ const { width, perDot } = useDrawingWidth(svg)
 
 const answer = computed(() => bench.answer!)
 const leastC = computed(() => Math.min(0, Math.floor(Math.min(...answer.value.trace.coldestC) / 10) * 10))
-const lastMinute = computed(() => Math.max(bench.endMinute, (answer.value.noLaterThanMin ?? 0) + 0.5))
+const lastMinute = computed(() => Math.max(bench.endMinute, (bench.checkWindow?.noLaterThanMin ?? 0) + 0.5))
 const x = computed(() => scale([0, lastMinute.value], [LEFT, width.value - RIGHT]))
 const y = computed(() => scale([leastC.value, MOST_C], [HEIGHT - BOTTOM, TOP]))
 
@@ -154,22 +154,22 @@ function drag(event: PointerEvent) {
         <title>{{ band.look }}</title>
       </text>
     </g>
-    <g v-if="answer.checkFromMin !== undefined">
+    <g v-if="bench.checkWindow">
       <rect
-        :x="x(answer.checkFromMin)"
+        :x="x(bench.checkWindow.checkFromMin)"
         :y="TOP"
-        :width="x(answer.noLaterThanMin!) - x(answer.checkFromMin)"
+        :width="x(bench.checkWindow.noLaterThanMin) - x(bench.checkWindow.checkFromMin)"
         :height="HEIGHT - TOP - BOTTOM"
         class="window"
       />
       <line
-        :x1="x(answer.likelyMin!)"
-        :x2="x(answer.likelyMin!)"
+        :x1="x(bench.checkWindow.likelyMin)"
+        :x2="x(bench.checkWindow.likelyMin)"
         :y1="TOP"
         :y2="HEIGHT - BOTTOM"
         class="likely"
       />
-      <text :x="x(answer.checkFromMin) - 8" :y="TOP + 20" text-anchor="end" class="window-name">
+      <text :x="x(bench.checkWindow.checkFromMin) - 8" :y="TOP + 20" text-anchor="end" class="window-name">
         check window
       </text>
     </g>

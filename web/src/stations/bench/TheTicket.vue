@@ -62,7 +62,10 @@ const fate = computed(() => {
   const peak = answer.value?.peakC ?? 0
   return [...(bench.catalogue?.bands ?? [])].reverse().find((b) => peak >= b.fromC)?.word ?? ''
 })
-const widest = computed(() => answer.value?.doubts[0])
+const widest = computed(() => (bench.certainty?.doubts ?? answer.value?.doubts ?? [])[0])
+const wide = computed(() =>
+  bench.checkWindow ? bench.checkWindow.noLaterThanMin - bench.checkWindow.checkFromMin : 0,
+)
 const print = () => window.print()
 </script>
 
@@ -82,18 +85,18 @@ const print = () => window.print()
           <dt>In</dt>
           <dd>{{ clock(now) }}</dd>
         </div>
-        <template v-if="answer.checkFromMin !== undefined">
+        <template v-if="bench.checkWindow">
           <div class="check">
             <dt>Check from</dt>
-            <dd>{{ minutesInWords(answer.checkFromMin) }} min</dd>
+            <dd>{{ minutesInWords(bench.checkWindow.checkFromMin) }} min</dd>
           </div>
           <div>
             <dt>Likely</dt>
-            <dd>{{ minutesInWords(answer.likelyMin!) }} min</dd>
+            <dd>{{ minutesInWords(bench.checkWindow.likelyMin) }} min</dd>
           </div>
           <div>
             <dt>No later than</dt>
-            <dd>{{ minutesInWords(answer.noLaterThanMin!) }} min</dd>
+            <dd>{{ minutesInWords(bench.checkWindow.noLaterThanMin) }} min</dd>
           </div>
         </template>
         <div>
@@ -148,7 +151,11 @@ const print = () => window.print()
         </div>
       </dl>
       <p v-if="widest" class="why">
-        Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min)
+        Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min).
+        <template v-if="widest.remedy">
+          {{ widest.remedy[0]?.toUpperCase() }}{{ widest.remedy.slice(1) }} would narrow the window from
+          {{ minutesInWords(wide) }} to {{ minutesInWords(widest.narrowsToMin) }} min.
+        </template>
       </p>
       <ul v-if="answer.quantities.advice.length" class="advice">
         <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>

@@ -1,10 +1,11 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../../api/client'
 import type {
   Answer,
   Catalogue,
+  Certainty,
   Cut,
   Doneness,
   Dressed,
@@ -205,6 +206,28 @@ export const useBench = defineStore('bench', () => {
     }
   })
 
+  /** How sure the answer is; asked once it is there, and of no other. */
+  const sure = shallowRef<{ of: Question; certainty: Certainty } | null>(null)
+  const certainty = computed(() => (sure.value?.of === question.value ? sure.value?.certainty : undefined))
+  /** From when to look: at once from the answer, then as some hundreds of members have it. */
+  const checkWindow = computed(() => {
+    if (certainty.value?.window) return certainty.value.window
+    const { checkFromMin, likelyMin, noLaterThanMin } = answer.value ?? {}
+    if (checkFromMin === undefined || likelyMin === undefined || noLaterThanMin === undefined) return null
+    return { checkFromMin, likelyMin, noLaterThanMin }
+  })
+  const askSure = latest(async () => {
+    const of = question.value
+    if (!of || !oven.value) return
+    try {
+      sure.value = { of, certainty: await api.certainty(of, oven.value.id) }
+    } catch (failure) {
+      // The answer stands without it; what was wrong with the question is said there.
+      if (!(failure instanceof Problem)) throw failure
+    }
+  })
+  watch(answer, () => void askSure())
+
   /** Lays a logged bake on the bench again. */
   function lay(past: Question, ovenId: number) {
     const fresh = catalogue.value?.limits
@@ -274,6 +297,8 @@ export const useBench = defineStore('bench', () => {
     catalogue,
     ovens,
     answer,
+    certainty,
+    checkWindow,
     problem,
     minute,
     species,

@@ -72,16 +72,19 @@ final class BakeModel {
     private final Dress dress;
     private final Oven oven;
     private final Unknowns unknowns;
+    private final Fineness fineness;
     private final Layers layers;
     private final int slices;
     private final double[] startC = new double[Stack.MATERIALS];
-    private final Map<Stack, SectionSolver> solvers = new HashMap<>();
+    private final Map<Stack, SectionSolver> solvers;
 
     BakeModel(Piece piece, Dress dress, Oven oven, Unknowns unknowns, Fineness fineness) {
         this.piece = piece;
         this.dress = dress;
         this.oven = oven;
         this.unknowns = unknowns;
+        this.fineness = fineness;
+        this.solvers = new HashMap<>();
         Outline lying = outline(piece, unknowns.thicknessFactor());
         this.layers = new Layers(piece, dress, lying, fineness.stepM(lying.height()), unknowns);
         boolean wrapped = dress instanceof SaltCrust || dress instanceof Breaded;
@@ -91,6 +94,33 @@ final class BakeModel {
         }
         startC[Stack.FLESH] = piece.startTempC() + unknowns.startShiftC();
         startC[Stack.TRAY] = ROOM_C;
+    }
+
+    private BakeModel(BakeModel like, Unknowns unknowns) {
+        this.piece = like.piece;
+        this.dress = like.dress;
+        this.oven = like.oven;
+        this.unknowns = unknowns;
+        this.fineness = like.fineness;
+        this.layers = like.layers;
+        this.slices = like.slices;
+        this.solvers = like.solvers;
+        System.arraycopy(like.startC, 0, startC, 0, startC.length);
+        startC[Stack.FLESH] = piece.startTempC() + unknowns.startShiftC();
+    }
+
+    /** The same dish with other things off. */
+    BakeModel under(Unknowns other) {
+        return new BakeModel(piece, dress, oven, other, fineness);
+    }
+
+    /**
+     * The same section under other unknowns; not to be run at the same time as this one.
+     *
+     * @param other like this one's in thickness, contact and, where the dress is of salt, wetness
+     */
+    BakeModel elsewise(Unknowns other) {
+        return new BakeModel(this, other);
     }
 
     private static Outline outline(Piece piece, double thicknessFactor) {

@@ -58,6 +58,13 @@ final class BakeRun {
                 : severalOpen(before, at.get(0), peakC);
     }
 
+    /** By how much the coldest points peak above what they must reach where the open stages take so long, K. */
+    double peakMargin(double openMinutes, double peakC) {
+        Passage tried = new Passage(model, programme);
+        tried.finish(closed(openMinutes).stages());
+        return tried.peakMargin(peakC);
+    }
+
     /** When the dish comes out for which the coldest point peaks so, minutes; the longest bake where none does. */
     double outFor(double peakC) {
         OptionalDouble open = minutesFor(peakC);

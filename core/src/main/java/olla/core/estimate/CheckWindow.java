@@ -12,6 +12,11 @@ public record CheckWindow(double checkFromMin, double likelyMin, double noLaterT
     /* 90th percentile of the normal distribution (exact to five figures). */
     private static final double Z_90 = 1.28155;
 
+    /** From first to last, minutes. */
+    public double widthMin() {
+        return noLaterThanMin - checkFromMin;
+    }
+
     /**
      * A log-normal window about a likely time.
      *

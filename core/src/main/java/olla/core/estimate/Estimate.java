@@ -67,14 +67,11 @@ public record Estimate(
         if (piece.measured() == Measured.RULER || window.isEmpty()) {
             return 0;
         }
-        double sure = 0;
-        double all = 0;
-        for (Doubt doubt : doubts) {
-            double ruled = doubt.about() == Doubt.About.THICKNESS ? Piece.RULER_MM / piece.thicknessDoubtMm() : 1;
-            all += doubt.minutes() * doubt.minutes();
-            sure += Math.pow(ruled * doubt.minutes(), 2);
-        }
-        double width = window.get().noLaterThanMin() - window.get().checkFromMin();
-        return width * (1 - Math.sqrt(sure / all));
+        double width = window.get().widthMin();
+        return doubts.stream()
+                .filter(doubt -> doubt.about() == Doubt.About.THICKNESS)
+                .mapToDouble(doubt -> width - doubt.narrowsToMin())
+                .findFirst()
+                .orElse(0);
     }
 }

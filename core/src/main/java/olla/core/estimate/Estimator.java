@@ -18,6 +18,7 @@ import olla.core.fish.Filling;
 import olla.core.fish.Measured;
 import olla.core.fish.Piece;
 import olla.core.oven.Oven;
+import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import olla.core.safety.Cautions;
@@ -51,10 +52,13 @@ public final class Estimator {
         Optional<CheckWindow> window = Optional.empty();
         List<Doubt> doubts = List.of();
         if (solved.isPresent()) {
-            Doubts all = new Doubts(piece, dress, oven, programme, target.peakC(), solved.getAsDouble());
-            double out = run.closed(solved.getAsDouble()).bakeMinutes().orElseThrow();
-            window = Optional.of(CheckWindow.about(solved.getAsDouble(), all.logSpread(), out - solved.getAsDouble()));
-            doubts = all.found();
+            double open = solved.getAsDouble();
+            double out = run.closed(open).bakeMinutes().orElseThrow();
+            Dish dish = new Dish(piece, dress, oven.kind(), OvenTruth.UNCHECKED, programme, target.peakC());
+            Doubts all = new Doubts(dish, dish.model(BakeModel.Fineness.COARSE), open);
+            CheckWindow quick = CheckWindow.about(open, all.logSpread(), out - open);
+            window = Optional.of(quick);
+            doubts = all.found(open, quick.widthMin());
         }
         Trace trace = course.trace();
         return new Estimate(
@@ -78,6 +82,40 @@ public final class Estimator {
                 doubts,
                 Cautions.of(piece, dress, closed, course.peakC()),
                 assumptions(piece, dress, programme, target, solved));
+    }
+
+    /**
+     * How sure the minutes are: the same dish a few hundred times over, each with its own draw of what nobody knows, beside
+     * the other ways of reckoning. Empty where the oven never brings it to the target.
+     *
+     * @param truth what is believed of the oven
+     * @param log what the oven's log says
+     * @param seed the same one gives the same answer
+     * @throws olla.core.units.RefusedInput where the dress cannot go through the programme
+     */
+    public static Optional<Certainty> certainty(
+            Piece piece,
+            Dress dress,
+            OvenKind kind,
+            OvenTruth truth,
+            Programme programme,
+            Doneness target,
+            OvenRecord log,
+            long seed) {
+        Refusals refusals = new Refusals();
+        Usual.check(dress, programme, refusals);
+        refusals.throwIfAny();
+        Dish dish = new Dish(piece, dress, kind, truth, programme, target.peakC());
+        BakeRun fine = new BakeRun(dish.model(BakeModel.Fineness.FINE), programme);
+        OptionalDouble solved = fine.minutesFor(target.peakC());
+        if (solved.isEmpty()) {
+            return Optional.empty();
+        }
+        double open = solved.getAsDouble();
+        double fixed = fine.closed(open).bakeMinutes().orElseThrow() - open;
+        Ensemble ensemble = Ensemble.of(dish, open, fixed, seed);
+        CheckWindow window = ensemble.window();
+        return Optional.of(new Certainty(window, ensemble.doubts(), Schools.of(dish, window, open, fixed, log)));
     }
 
     private static Optional<Forgotten> forgotten(Dress dress, Programme closed, Course course) {

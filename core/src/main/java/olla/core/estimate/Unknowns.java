@@ -1,5 +1,11 @@
 package olla.core.estimate;
 
+import java.util.List;
+import olla.core.dress.Dress;
+import olla.core.dress.SaltCrust;
+import olla.core.estimate.Doubt.About;
+import olla.core.fish.Piece;
+
 /**
  * What nobody at the oven knows exactly, as departures from what was said.
  *
@@ -24,33 +30,33 @@ public record Unknowns(
     /** How far a start temperature read off the clock may be out, °C (one standard deviation; common practice). */
     public static final double START_DOUBT_C = 3;
 
-    /** How far the wetness of a face may be out, as a fraction (one standard deviation; from memory). */
+    /** How far the wetness of a face may be out, as a standard deviation of its logarithm (from memory). */
     public static final double WETNESS_DOUBT = 0.25;
 
-    /** How far tray contact may be out, as a fraction (one standard deviation; from memory). */
+    /** How far tray contact may be out, as a standard deviation of its logarithm (from memory). */
     public static final double CONTACT_DOUBT = 0.3;
 
     Unknowns thickness(double factor) {
         return new Unknowns(factor, startShiftC, ovenShiftC, filmFactor, wetnessFactor, contactFactor);
     }
 
-    Unknowns start(double shiftC) {
-        return new Unknowns(thicknessFactor, shiftC, ovenShiftC, filmFactor, wetnessFactor, contactFactor);
+    /** Those of them that a section is built from. */
+    List<Double> ofSection(Dress dress) {
+        return List.of(thicknessFactor, contactFactor, dress instanceof SaltCrust ? wetnessFactor : 1.0);
     }
 
-    Unknowns oven(double shiftC) {
-        return new Unknowns(thicknessFactor, startShiftC, shiftC, filmFactor, wetnessFactor, contactFactor);
-    }
-
-    Unknowns film(double factor) {
-        return new Unknowns(thicknessFactor, startShiftC, ovenShiftC, factor, wetnessFactor, contactFactor);
-    }
-
-    Unknowns wetness(double factor) {
-        return new Unknowns(thicknessFactor, startShiftC, ovenShiftC, filmFactor, factor, contactFactor);
-    }
-
-    Unknowns contact(double factor) {
-        return new Unknowns(thicknessFactor, startShiftC, ovenShiftC, filmFactor, wetnessFactor, factor);
+    /**
+     * So many standard deviations off in each.
+     *
+     * @param z one for each of {@link Doubt.About}, in its order, 0 for as stated
+     */
+    static Unknowns of(double[] z, Piece piece, OvenTruth truth) {
+        return new Unknowns(
+                Math.exp(z[About.THICKNESS.ordinal()] * piece.thicknessDoubtMm() / piece.thicknessMm()),
+                z[About.START.ordinal()] * START_DOUBT_C,
+                z[About.OVEN.ordinal()] * truth.offsetDoubtC(),
+                Math.exp(z[About.FILM.ordinal()] * truth.logFilmDoubt()),
+                Math.exp(z[About.WETNESS.ordinal()] * WETNESS_DOUBT),
+                Math.exp(z[About.CONTACT.ordinal()] * CONTACT_DOUBT));
     }
 }

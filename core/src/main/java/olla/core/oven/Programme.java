@@ -100,6 +100,23 @@ public record Programme(List<Stage> stages) {
         return stage instanceof Stage.Bake bake && bake.minutes().isEmpty();
     }
 
+    /**
+     * The same stages with the dial elsewhere: every BAKE moved by as much as the first, no further than a dial goes.
+     *
+     * @param tempC of the first BAKE, 90 to 300 °C
+     */
+    public Programme at(double tempC) {
+        double by = tempC - bakeTempC();
+        return new Programme(stages.stream()
+                .map(stage -> stage instanceof Stage.Bake bake
+                        ? new Stage.Bake(
+                                Math.max(COOLEST_C, Math.min(HOTTEST_C, bake.tempC() + by)),
+                                bake.minutes(),
+                                bake.share())
+                        : stage)
+                .toList());
+    }
+
     /** Whether a length is left to be solved. */
     public boolean open() {
         return stages.stream().anyMatch(Programme::isOpen);

@@ -21,4 +21,7 @@ interface BakeRepository extends JpaRepository<Bake, UUID> {
     /** The log, newest first. */
     @EntityGraph(attributePaths = "oven")
     List<Bake> findByLoggedAtIsNotNullOrderByStartedAtDesc(Limit limit);
+
+    /** What was logged so for one oven, newest first. */
+    List<Bake> findByOvenIdAndVerdictAndLoggedAtIsNotNullOrderByStartedAtDesc(int ovenId, Verdict verdict, Limit limit);
 }

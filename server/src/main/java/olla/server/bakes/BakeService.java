@@ -5,13 +5,17 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import olla.core.estimate.Certainty;
 import olla.core.estimate.CheckWindow;
 import olla.core.estimate.Estimate;
+import olla.core.estimate.OvenRecord;
 import olla.core.units.Refusals;
 import olla.server.bench.Question;
 import olla.server.ovens.Oven;
@@ -72,7 +76,8 @@ public class BakeService {
         Question question = refusals.take("question", () -> Question.of(in.question()));
         refusals.throwIfAny();
         Estimate estimate = question.answer();
-        CheckWindow window = estimate.window()
+        CheckWindow window = question.certainty(OvenRecord.NONE)
+                .map(Certainty::window)
                 .orElseThrow(() -> new NotNow("This oven never brings that fish to its target; nothing was put in."));
         Predicted predicted = Predicted.of(question, estimate, window);
         return view(bakes.saveAndFlush(new Bake(in.id(), in.title().strip(), oven, written(in), predicted, startedAt)));
@@ -170,6 +175,25 @@ public class BakeService {
     @Transactional(readOnly = true)
     public BakeView one(UUID id) {
         return view(any(id));
+    }
+
+    /** What the log says of an oven: how long what came out just right took against what was foretold. */
+    @Transactional(readOnly = true)
+    public OvenRecord record(int ovenId) {
+        double[] ratios = bakes
+                .findByOvenIdAndVerdictAndLoggedAtIsNotNullOrderByStartedAtDesc(
+                        ovenId, Verdict.RIGHT, Limit.of(LOG_LINES))
+                .stream()
+                .mapToDouble(BakeService::ratio)
+                .toArray();
+        return ratios.length == 0
+                ? OvenRecord.NONE
+                : new OvenRecord(ratios.length, Arrays.stream(ratios).average().orElseThrow());
+    }
+
+    private static double ratio(Bake bake) {
+        double minutes = Duration.between(bake.startedAt(), bake.outAt()).toMillis() / 60_000.0;
+        return minutes / bake.predicted().likelyMin().doubleValue();
     }
 
     private Bake any(UUID id) {

@@ -132,8 +132,28 @@ public record EstimateAnswer(
     /** A layer round, under, on or in the flesh: its half outline, and from which minute it is there. */
     public record LayerAnswer(Frames.Kind kind, double[][] outline, double fromMinute) {}
 
-    /** What makes the window wide. */
-    public record DoubtAnswer(String what, double minutes) {}
+    /**
+     * What makes the window wide.
+     *
+     * @param minutes one standard deviation, minutes
+     * @param narrowsToMin how wide the window would be with the remedy, minutes
+     * @param remedy what a cook can do about it; missing where there is nothing
+     */
+    public record DoubtAnswer(
+            String what,
+            double minutes,
+            double narrowsToMin,
+            @MaybeAbsent String remedy) {
+
+        /** A doubt as it is told. */
+        public static DoubtAnswer of(Doubt d) {
+            return new DoubtAnswer(
+                    d.what(),
+                    round(d.minutes()),
+                    round(d.narrowsToMin()),
+                    d.remedy().isBlank() ? null : d.remedy());
+        }
+    }
 
     /** Something that can hurt somebody. */
     public record CautionAnswer(String code, Caution.Weight weight, String text, String source) {}
@@ -175,7 +195,7 @@ public record EstimateAnswer(
                 new DialAnswer(dial.celsius(), dial.fahrenheit(), dial.gasMark(), dial.fanCelsius()),
                 trace(e.trace()),
                 sections(e.frames()),
-                e.doubts().stream().map(EstimateAnswer::doubt).toList(),
+                e.doubts().stream().map(DoubtAnswer::of).toList(),
                 e.cautions().stream().map(EstimateAnswer::caution).toList(),
                 e.assumptions());
     }
@@ -264,10 +284,6 @@ public record EstimateAnswer(
             bytes[i] = (byte) Math.max(0, Math.min(255, celsius[i] + CELSIUS_SHIFT));
         }
         return Base64.getEncoder().encodeToString(bytes);
-    }
-
-    private static DoubtAnswer doubt(Doubt d) {
-        return new DoubtAnswer(d.what(), round(d.minutes()));
     }
 
     private static CautionAnswer caution(Caution c) {

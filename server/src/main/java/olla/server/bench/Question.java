@@ -1,12 +1,16 @@
 package olla.server.bench;
 
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Quantities;
+import olla.core.estimate.Certainty;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
+import olla.core.estimate.OvenRecord;
+import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
@@ -39,6 +43,9 @@ public record Question(
         int pieces,
         double bagG,
         double saltThereG) {
+
+    /* Any will do; the same one gives the same window for the same fish. */
+    private static final long SEED = 74;
 
     /**
      * Reads a request, and says everything that is wrong with it at once.
@@ -73,6 +80,11 @@ public record Question(
     /** The answer, for an oven of this kind that does what its dial says. */
     public Estimate answer() {
         return Estimator.estimate(piece, dress, Oven.trusted(ovenKind), programme, target);
+    }
+
+    /** How sure that answer is, in an oven of which the log says this; empty where it is never done. */
+    public Optional<Certainty> certainty(OvenRecord log) {
+        return Estimator.certainty(piece, dress, ovenKind, OvenTruth.UNCHECKED, programme, target, log, SEED);
     }
 
     /** What the dress takes for all the pieces, with a bake that long, minutes. */

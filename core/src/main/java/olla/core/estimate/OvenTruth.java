@@ -1,0 +1,42 @@
+package olla.core.estimate;
+
+import olla.core.oven.Oven;
+import olla.core.oven.OvenKind;
+import olla.core.units.Refusals;
+
+/**
+ * What is believed of one oven: how far its air is from its dial, and how strongly its air moves against its kind's usual.
+ * Both as independent normal distributions.
+ *
+ * @param offsetC air less dial, °C
+ * @param offsetDoubtC its standard deviation, above 0 to 40 °C
+ * @param logFilm natural logarithm of the film coefficient over the kind's usual one
+ * @param logFilmDoubt its standard deviation, above 0 to 1
+ */
+public record OvenTruth(double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt) {
+
+    /** An oven that nobody has checked. */
+    public static final OvenTruth UNCHECKED = new OvenTruth(0, Oven.UNCHECKED_DOUBT_C, 0, Oven.FILM_DOUBT);
+
+    private static final double LEAST_DOUBT = 1e-3;
+
+    /** @throws olla.core.units.RefusedInput where a value is out of range */
+    public OvenTruth {
+        new Refusals()
+                .range("offsetC", "An oven's error", offsetC, -60, 60, "°C")
+                .range("offsetDoubtC", "The doubt about an oven's error", offsetDoubtC, LEAST_DOUBT, 40, "°C")
+                .range("logFilm", "A film factor's logarithm", logFilm, -1, 1, "")
+                .range("logFilmDoubt", "The doubt about a film factor", logFilmDoubt, LEAST_DOUBT, 1, "")
+                .throwIfAny();
+    }
+
+    /** The oven as it most likely is. */
+    public Oven likely(OvenKind kind) {
+        return new Oven(kind, offsetC, Math.exp(logFilm));
+    }
+
+    /** Whether it is known better than an oven fresh from nowhere. */
+    public boolean checked() {
+        return offsetDoubtC < Oven.UNCHECKED_DOUBT_C;
+    }
+}

@@ -1,0 +1,54 @@
+package olla.server.certainty;
+
+import java.util.List;
+import olla.core.estimate.Certainty;
+import olla.core.estimate.School;
+import olla.server.bench.EstimateAnswer.DoubtAnswer;
+import olla.server.web.MaybeAbsent;
+
+/**
+ * How sure the minutes are. Without a window where this oven never brings the piece to its target.
+ *
+ * @param window from when to look
+ * @param doubts what makes it wide, largest first
+ * @param schools the ways of reckoning, side by side
+ */
+public record CertaintyAnswer(@MaybeAbsent WindowAnswer window, List<DoubtAnswer> doubts, List<SchoolAnswer> schools) {
+
+    /** Minutes after the door is shut: 10th, 50th and 90th percentile of the members. */
+    public record WindowAnswer(double checkFromMin, double likelyMin, double noLaterThanMin) {}
+
+    /** One way of reckoning; without minutes where it has nothing to say. */
+    public record SchoolAnswer(
+            School.Way way,
+            @MaybeAbsent Double fromMin,
+            @MaybeAbsent Double toMin,
+            String says,
+            String source) {}
+
+    /** Nobody is sure of what never happens. */
+    static final CertaintyAnswer NONE = new CertaintyAnswer(null, List.of(), List.of());
+
+    static CertaintyAnswer of(Certainty certainty) {
+        return new CertaintyAnswer(
+                new WindowAnswer(
+                        round(certainty.window().checkFromMin()),
+                        round(certainty.window().likelyMin()),
+                        round(certainty.window().noLaterThanMin())),
+                certainty.doubts().stream().map(DoubtAnswer::of).toList(),
+                certainty.schools().stream().map(CertaintyAnswer::school).toList());
+    }
+
+    private static SchoolAnswer school(School school) {
+        return new SchoolAnswer(
+                school.way(),
+                school.span().map(s -> round(s.fromMin())).orElse(null),
+                school.span().map(s -> round(s.toMin())).orElse(null),
+                school.says(),
+                school.source());
+    }
+
+    private static double round(double minutes) {
+        return Math.round(minutes * 100) / 100.0;
+    }
+}

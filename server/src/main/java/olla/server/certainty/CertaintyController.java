@@ -1,0 +1,35 @@
+package olla.server.certainty;
+
+import olla.core.estimate.OvenRecord;
+import olla.core.units.Refusals;
+import olla.server.bakes.BakeService;
+import olla.server.bench.Question;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** How sure an answer is, and what other ways of reckoning say. Asked after the answer itself, which does not wait for it. */
+@RestController
+@RequestMapping("/api")
+class CertaintyController {
+
+    private final BakeService bakes;
+
+    CertaintyController(BakeService bakes) {
+        this.bakes = bakes;
+    }
+
+    /** The check window of the members, its doubts, and the schools. */
+    @PostMapping("/certainty")
+    CertaintyAnswer certainty(@RequestBody CertaintyRequest request) {
+        Refusals refusals = new Refusals();
+        if (request.question() == null) {
+            refusals.missing("question", "Say what goes in.").throwIfAny();
+        }
+        Question question = refusals.take("question", () -> Question.of(request.question()));
+        refusals.throwIfAny();
+        OvenRecord log = request.ovenId() == null ? OvenRecord.NONE : bakes.record(request.ovenId());
+        return question.certainty(log).map(CertaintyAnswer::of).orElse(CertaintyAnswer.NONE);
+    }
+}

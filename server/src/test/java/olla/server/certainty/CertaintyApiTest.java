@@ -1,0 +1,83 @@
+package olla.server.certainty;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.contains;
+import static org.hamcrest.Matchers.containsString;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.BDDMockito.given;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import olla.core.estimate.OvenRecord;
+import olla.server.bakes.BakeService;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
+import org.springframework.http.MediaType;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+
+@WebMvcTest(CertaintyController.class)
+class CertaintyApiTest {
+
+    private static final String HAKE = """
+            {"piece": {"species":"hake","cut":"PORTION","massG":160,"startTempC":8},
+             "dress": {"kind":"OPEN_TRAY"}, "oven": {"kind":"STILL"},
+             "programme": [{"stage":"BAKE","tempC":%d}], "doneness": "FIRM"}
+            """;
+
+    @Autowired
+    private MockMvc mvc;
+
+    @MockitoBean
+    private BakeService bakes;
+
+    private ResultActions ask(String body) throws Exception {
+        return mvc.perform(
+                post("/api/certainty").contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    @Test
+    void theWindowComesWithItsDoubtsAndTheSchools() throws Exception {
+        given(bakes.record(7)).willReturn(new OvenRecord(3, 1.1));
+        String answer = ask("{\"question\": " + HAKE.formatted(230) + ", \"ovenId\": 7}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.doubts[0].remedy").value("a ruler"))
+                .andExpect(jsonPath(
+                        "$.schools[*].way", contains("THICKNESS_RULE", "MODERATE_OVEN", "HEAT_MODEL", "OVEN_LOG")))
+                .andExpect(jsonPath("$.schools[3].says", containsString("3 bakes")))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        com.jayway.jsonpath.DocumentContext json = com.jayway.jsonpath.JsonPath.parse(answer);
+        double from = json.read("$.window.checkFromMin");
+        double likely = json.read("$.window.likelyMin");
+        double latest = json.read("$.window.noLaterThanMin");
+        assertThat(from).isLessThan(likely);
+        assertThat(likely).isLessThan(latest);
+        assertThat(json.<Double>read("$.doubts[0].narrowsToMin")).isLessThan(latest - from);
+        assertThat(json.<Double>read("$.schools[3].fromMin")).isEqualTo(Math.round(110 * likely) / 100.0);
+    }
+
+    @Test
+    void withoutAnOvenNoLogIsLookedAt() throws Exception {
+        ask("{\"question\": " + HAKE.formatted(230) + "}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.schools[3].fromMin").doesNotExist());
+        verify(bakes, never()).record(anyInt());
+    }
+
+    @Test
+    void whatIsWrongIsNamedByItsField() throws Exception {
+        ask("{}")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("question"));
+        ask("{\"question\": " + HAKE.formatted(900) + "}")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("question.programme.tempC"));
+    }
+}

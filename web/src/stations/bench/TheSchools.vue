@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { School } from '../../api/types'
+import { WAYS } from '../../words/labels'
+import { minutesInWords } from '../../words/time'
+import { useBench } from './bench'
+
+/** Each way of reckoning as a mark on one time axis; a tap says what it says, where it fails, and where it comes from. */
+const bench = useBench()
+const opened = ref<School['way'] | null>(null)
+
+const schools = computed(() => bench.certainty?.schools ?? [])
+const told = computed(() => schools.value.find((s) => s.way === opened.value))
+/** The axis ends a little after whatever ends last, min. */
+const last = computed(() => 1.06 * Math.max(1, ...schools.value.map((s) => s.toMin ?? 0)))
+const percent = (minutes: number) => `${(100 * minutes) / last.value}%`
+
+function minutes(school: School): string {
+  if (school.fromMin === undefined || school.toMin === undefined) return 'nothing yet'
+  const from = minutesInWords(school.fromMin)
+  const to = minutesInWords(school.toMin)
+  return from === to ? `${to} min` : `${from}–${to} min`
+}
+</script>
+
+<template>
+  <section v-if="schools.length" class="schools" aria-label="The schools">
+    <h2>Ways of reckoning, side by side</h2>
+    <button
+      v-for="school in schools"
+      :key="school.way"
+      class="school"
+      :aria-expanded="opened === school.way"
+      @click="opened = opened === school.way ? null : school.way"
+    >
+      <span class="name">{{ WAYS[school.way] }}</span>
+      <span class="axis" aria-hidden="true">
+        <span
+          v-if="school.fromMin !== undefined && school.toMin !== undefined"
+          class="mark"
+          :class="{ band: school.toMin > school.fromMin, model: school.way === 'HEAT_MODEL' }"
+          :style="{ left: percent(school.fromMin), width: percent(school.toMin - school.fromMin) }"
+        />
+        <span
+          v-if="bench.checkWindow"
+          class="likely"
+          :style="{ left: percent(bench.checkWindow.likelyMin) }"
+        />
+      </span>
+      <span class="minutes">{{ minutes(school) }}</span>
+    </button>
+    <p v-if="told" class="told" role="status">
+      {{ told.says }} <small>Source: {{ told.source }}.</small>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.schools {
+  padding-top: 4px;
+  border-top: 1px solid var(--rule);
+}
+h2 {
+  margin: 0;
+  color: var(--ink-soft);
+  font-size: 14px;
+  font-weight: 400;
+}
+.school {
+  display: grid;
+  grid-template-columns: 108px 1fr 92px;
+  align-items: center;
+  gap: 8px;
+  width: 100%;
+  min-height: 28px;
+  padding: 0;
+  border: 0;
+  background: none;
+  font-size: 14px;
+  text-align: left;
+}
+.school[aria-expanded='true'] .name {
+  font-weight: 700;
+}
+.name {
+  text-decoration: underline;
+  text-decoration-color: var(--rule);
+  text-underline-offset: 3px;
+}
+.axis {
+  position: relative;
+  height: 14px;
+  border-bottom: 1px solid var(--rule);
+}
+.mark {
+  position: absolute;
+  bottom: -5px;
+  min-width: 11px;
+  height: 11px;
+  margin-left: -5px;
+  border-radius: 50%;
+  background: var(--ember);
+}
+.mark.band {
+  bottom: 0;
+  width: auto;
+  margin-left: 0;
+  border-radius: 0;
+}
+.mark.model {
+  background: var(--kelp);
+}
+.likely {
+  position: absolute;
+  top: -8px;
+  bottom: -8px;
+  border-left: 1px dashed var(--kelp);
+}
+.minutes {
+  font-family: var(--figures);
+  text-align: right;
+}
+.told {
+  margin: 4px 0 8px;
+  padding-left: 10px;
+  border-left: 3px solid var(--brine);
+  font-size: 14px;
+}
+small {
+  color: var(--ink-soft);
+}
+@media (max-width: 760px) {
+  .school {
+    min-height: 44px;
+  }
+}
+@media (pointer: coarse) {
+  .school {
+    min-height: 44px;
+  }
+}
+</style>
