@@ -65,6 +65,46 @@ final class BakeRun {
         return tried.peakMargin(peakC);
     }
 
+    /**
+     * The coldest point in the oven, °C, at even strides.
+     *
+     * @param openMinutes how long the open stages take
+     * @param until how long it is watched, minutes; beyond the last stage the oven stays as it was in the last BAKE
+     * @param strideMin from one to the next, minutes
+     */
+    double[] coldest(double openMinutes, double until, double strideMin) {
+        Passage passage = new Passage(model, programme);
+        double fixed = closed(openMinutes).bakeMinutes().orElseThrow() - openMinutes;
+        double[] celsius = new double[(int) Math.ceil((fixed + until) / strideMin) + 1];
+        Stage.Bake last = null;
+        List<Stage> stages = new ArrayList<>();
+        for (Stage stage : closed(openMinutes).stages()) {
+            if (!(stage instanceof Stage.Rest)) {
+                stages.add(stage);
+                last = stage instanceof Stage.Bake bake ? bake : last;
+            }
+        }
+        stages.add(new Stage.Bake(last.tempC(), OptionalDouble.of(Programme.LONGEST_MINUTES)));
+        celsius[0] = passage.coldestC();
+        int kept = 1;
+        for (Stage stage : stages) {
+            double left = Passage.seconds(stage);
+            if (left == 0) {
+                passage.change(stage);
+            }
+            while (left > 1e-6 && kept < celsius.length) {
+                double next =
+                        Math.min(left, 60 * kept * strideMin - passage.state().seconds());
+                passage.pass(stage, next);
+                left -= next;
+                if (passage.state().seconds() >= 60 * kept * strideMin - 1e-6) {
+                    celsius[kept++] = passage.coldestC();
+                }
+            }
+        }
+        return celsius;
+    }
+
     /** When the dish comes out for which the coldest point peaks so, minutes; the longest bake where none does. */
     double outFor(double peakC) {
         OptionalDouble open = minutesFor(peakC);

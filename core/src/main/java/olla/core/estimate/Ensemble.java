@@ -1,18 +1,18 @@
 package olla.core.estimate;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import olla.core.oven.Programme;
+import java.util.Random;
+import java.util.stream.IntStream;
+import olla.core.estimate.Doubt.About;
 
 /**
  * The same dish a few hundred times over, each with its own draw of what nobody knows: how thick it really is, what the
- * oven really does, how cold it went in. Each member is solved on a coarse grid: one run at the length that first-order
- * propagation gives it, and a correction. The spread of their times is the check window.
+ * oven really does, how cold it went in. The weighted spread of their times is the check window. What is observed weighs
+ * the members anew; where few are left with any weight, members are drawn again about those.
  *
- * <p>Immutable, and the same for the same seed.
+ * <p>Immutable, and the same for the same seed and the same observations.
  */
 public final class Ensemble {
 
@@ -23,20 +23,31 @@ public final class Ensemble {
     private static final double HALF = 0.50;
     private static final double LATE = 0.90;
 
-    /* A run that misses by more is done again at its corrected length, K. */
-    private static final double NEAR_K = 2;
-    private static final double PROBE_FACTOR = 1.1;
+    /* Fewer members than this share of them carrying the weight are too few. */
+    private static final double FEWEST = 0.15;
 
-    private final double[] openMinutes;
+    /* Of a redrawn member's spread, this part is new and the rest its parent's (Liu and West 2001, from memory: 0.1 to 0.3). */
+    private static final double NEW_SPREAD = 0.3;
+
+    /* Nobody knows an oven better than its thermostat swings and its door leaks (from memory). */
+    private static final double LEAST_OFFSET_DOUBT_C = 2;
+    private static final double LEAST_FILM_DOUBT = 0.04;
+
+    private final MemberSolver solver;
+    private final List<Member> members;
     private final double[] weight;
+    private final double scale;
     private final double fixedMin;
-    private final Doubts doubts;
+    private final long seed;
 
-    private Ensemble(double[] openMinutes, double[] weight, double fixedMin, Doubts doubts) {
-        this.openMinutes = openMinutes;
+    private Ensemble(
+            MemberSolver solver, List<Member> members, double[] weight, double scale, double fixedMin, long seed) {
+        this.solver = solver;
+        this.members = members;
         this.weight = weight;
+        this.scale = scale;
         this.fixedMin = fixedMin;
-        this.doubts = doubts;
+        this.seed = seed;
     }
 
     /**
@@ -44,81 +55,148 @@ public final class Ensemble {
      *
      * @param likelyMin the open length on the fine grid, minutes: the members' median is put there
      * @param fixedMin what the other stages in the oven take, minutes
+     * @param watched whether it will be observed in the oven; costs another run a member
      */
-    static Ensemble of(Dish dish, double likelyMin, double fixedMin, long seed) {
-        BakeModel plain = dish.model(BakeModel.Fineness.COARSE);
-        Doubts doubts = new Doubts(dish, plain, likelyMin);
-        double perLog = marginPerLogMinute(dish, plain, doubts);
+    static Ensemble of(Dish dish, double likelyMin, double fixedMin, boolean watched, long seed) {
+        MemberSolver solver = new MemberSolver(dish, likelyMin, watched);
         Draws draws = new Draws(dish.dress(), seed);
-        Map<List<Double>, BakeModel> sections = new HashMap<>();
-        double[] minutes = new double[MEMBERS];
-        for (int i = 0; i < MEMBERS; i++) {
-            double[] z = draws.next();
-            Unknowns unknowns = Unknowns.of(z, dish.piece(), dish.truth());
-            BakeModel section =
-                    sections.computeIfAbsent(unknowns.ofSection(dish.dress()), key -> plain.under(unknowns));
-            BakeRun run = new BakeRun(section.elsewise(unknowns), dish.programme());
-            minutes[i] = solve(run, dish.targetC(), doubts.logMinutes(z), perLog);
-        }
-        double[] weight = new double[MEMBERS];
-        Arrays.fill(weight, 1.0 / MEMBERS);
-        double scale = likelyMin / new Ensemble(minutes, weight, 0, doubts).percentile(HALF);
-        for (int i = 0; i < MEMBERS; i++) {
-            minutes[i] *= scale;
-        }
-        return new Ensemble(minutes, weight, fixedMin, doubts);
-    }
-
-    private static double marginPerLogMinute(Dish dish, BakeModel plain, Doubts doubts) {
-        double more =
-                new BakeRun(plain, dish.programme()).peakMargin(doubts.plainMinutes() * PROBE_FACTOR, dish.targetC());
-        return Math.max(NEAR_K, more / Math.log(PROBE_FACTOR));
-    }
-
-    private static double solve(BakeRun run, double targetC, double logGuess, double perLog) {
-        double first = clamp(logGuess);
-        double miss = run.peakMargin(Math.exp(first), targetC);
-        double second = clamp(first - miss / perLog);
-        if (Math.abs(miss) > NEAR_K && second != first) {
-            double left = run.peakMargin(Math.exp(second), targetC);
-            double slope = (left - miss) / (second - first);
-            return Math.exp(clamp(second - left / (slope > 0 ? slope : perLog)));
-        }
-        return Math.exp(second);
-    }
-
-    private static double clamp(double logMinutes) {
-        return Math.max(Math.log(Doubts.LEAST_MINUTES / 2), Math.min(Math.log(Programme.LONGEST_MINUTES), logMinutes));
+        List<Member> members = IntStream.range(0, MEMBERS)
+                .mapToObj(i -> solver.solve(draws.next()))
+                .toList();
+        double[] even = new double[MEMBERS];
+        Arrays.fill(even, 1.0 / MEMBERS);
+        double middle = percentile(members, even, HALF);
+        return new Ensemble(solver, members, even, likelyMin / middle, fixedMin, seed);
     }
 
     /** From when to look: the 10th, 50th and 90th percentile of the members' times. */
     public CheckWindow window() {
-        return new CheckWindow(fixedMin + percentile(EARLY), fixedMin + percentile(HALF), fixedMin + percentile(LATE));
+        return new CheckWindow(at(EARLY), at(HALF), at(LATE));
     }
 
-    /** What makes the window wide, largest first. */
+    private double at(double share) {
+        return fixedMin + scale * percentile(members, weight, share);
+    }
+
+    /** What made the window wide before anything was observed, largest first. */
     public List<Doubt> doubts() {
-        return doubts.found(percentile(HALF), window().widthMin());
+        return solver.doubts().found(at(HALF) - fixedMin, window().widthMin());
+    }
+
+    /** How many members as good as carry the weight, 1 to {@value #MEMBERS}. */
+    public double effective() {
+        return 1 / Arrays.stream(weight).map(w -> w * w).sum();
+    }
+
+    /**
+     * Weighs the members by what was observed.
+     *
+     * @throws IllegalStateException for an observation in the oven where the members were not watched
+     */
+    public Ensemble observe(Observation seen) {
+        double[] next = new double[weight.length];
+        for (int i = 0; i < next.length; i++) {
+            next[i] = weight[i] * seen.likelihood(celsius(members.get(i), seen), solver.targetC());
+        }
+        double sum = Arrays.stream(next).sum();
+        for (int i = 0; i < next.length; i++) {
+            next[i] /= sum;
+        }
+        Ensemble weighed = new Ensemble(solver, members, next, scale, fixedMin, seed);
+        return weighed.effective() < FEWEST * MEMBERS ? weighed.drawnAgain() : weighed;
+    }
+
+    private double celsius(Member member, Observation seen) {
+        if (seen instanceof Observation.InOven in) {
+            return member.coldestAt(in.minute() / scale);
+        }
+        double outMinute = ((Observation.After) seen).outMinute();
+        double open = Math.max(Doubts.LEAST_MINUTES, (outMinute - fixedMin) / scale);
+        return solver.targetC() + solver.perLog() * Math.log(open / member.openMinutes());
+    }
+
+    /* Draws members in proportion to their weight, each shifted a little, so that all weigh the same again. */
+    private Ensemble drawnAgain() {
+        int dimensions = About.values().length;
+        double[] mean = new double[dimensions];
+        double[] spread = new double[dimensions];
+        for (int d = 0; d < dimensions; d++) {
+            mean[d] = mean(d);
+            spread[d] = Math.sqrt(variance(d));
+        }
+        Random random = new Random(seed);
+        double keep = Math.sqrt(1 - NEW_SPREAD * NEW_SPREAD);
+        Member[] drawn = new Member[MEMBERS];
+        double start = random.nextDouble() / MEMBERS;
+        int parent = 0;
+        double below = weight[0];
+        for (int i = 0; i < MEMBERS; i++) {
+            while (start + (double) i / MEMBERS > below && parent < MEMBERS - 1) {
+                below += weight[++parent];
+            }
+            double[] z = members.get(parent).z().clone();
+            for (int d = 0; d < dimensions; d++) {
+                // What a section is built from stays on its level, so that sections are shared.
+                if (!solver.ofSection(d)) {
+                    z[d] = keep * z[d] + (1 - keep) * mean[d] + NEW_SPREAD * spread[d] * random.nextGaussian();
+                }
+            }
+            drawn[i] = solver.solve(z);
+        }
+        double[] even = new double[MEMBERS];
+        Arrays.fill(even, 1.0 / MEMBERS);
+        return new Ensemble(solver, List.of(drawn), even, scale, fixedMin, seed + 1);
+    }
+
+    private double mean(int dimension) {
+        double sum = 0;
+        for (int i = 0; i < weight.length; i++) {
+            sum += weight[i] * members.get(i).z()[dimension];
+        }
+        return sum;
+    }
+
+    private double variance(int dimension) {
+        double mean = mean(dimension);
+        double sum = 0;
+        for (int i = 0; i < weight.length; i++) {
+            double off = members.get(i).z()[dimension] - mean;
+            sum += weight[i] * off * off;
+        }
+        return sum;
+    }
+
+    /** What is now believed of the oven: where the next bake in it begins. */
+    public OvenTruth learned() {
+        OvenTruth was = solver.truth();
+        int oven = About.OVEN.ordinal();
+        int film = About.FILM.ordinal();
+        return new OvenTruth(
+                was.offsetC() + mean(oven) * was.offsetDoubtC(),
+                Math.max(LEAST_OFFSET_DOUBT_C, Math.sqrt(variance(oven)) * was.offsetDoubtC()),
+                was.logFilm() + mean(film) * was.logFilmDoubt(),
+                Math.max(LEAST_FILM_DOUBT, Math.sqrt(variance(film)) * was.logFilmDoubt()));
     }
 
     /* Between members by straight lines; a member stands at the middle of its weight. */
-    private double percentile(double share) {
-        List<Integer> order = new ArrayList<>();
-        for (int i = 0; i < openMinutes.length; i++) {
-            order.add(i);
-        }
-        order.sort((a, b) -> Double.compare(openMinutes[a], openMinutes[b]));
+    private static double percentile(List<Member> members, double[] weight, double share) {
+        int[] order = IntStream.range(0, weight.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> members.get(i).openMinutes()))
+                .mapToInt(Integer::intValue)
+                .toArray();
         double below = 0;
         double lastAt = 0;
-        double last = openMinutes[order.get(0)];
+        double last = members.get(order[0]).openMinutes();
         for (int i : order) {
             double at = below + weight[i] / 2;
+            double minutes = members.get(i).openMinutes();
             if (at >= share) {
-                return at == lastAt ? last : last + (openMinutes[i] - last) * (share - lastAt) / (at - lastAt);
+                return at == lastAt ? minutes : last + (minutes - last) * (share - lastAt) / (at - lastAt);
             }
             below += weight[i];
             lastAt = at;
-            last = openMinutes[i];
+            last = minutes;
         }
         return last;
     }

@@ -102,20 +102,43 @@ public final class Estimator {
             Doneness target,
             OvenRecord log,
             long seed) {
-        Refusals refusals = new Refusals();
-        Usual.check(dress, programme, refusals);
-        refusals.throwIfAny();
         Dish dish = new Dish(piece, dress, kind, truth, programme, target.peakC());
-        BakeRun fine = new BakeRun(dish.model(BakeModel.Fineness.FINE), programme);
-        OptionalDouble solved = fine.minutesFor(target.peakC());
+        return likely(dish).map(likely -> {
+            Ensemble ensemble = Ensemble.of(dish, likely.openMin(), likely.fixedMin(), false, seed);
+            CheckWindow window = ensemble.window();
+            return new Certainty(
+                    window, ensemble.doubts(), Schools.of(dish, window, likely.openMin(), likely.fixedMin(), log));
+        });
+    }
+
+    /**
+     * The same dish a few hundred times over, to be observed while it bakes and after. Empty where the oven never brings
+     * it to the target.
+     *
+     * @param truth what is believed of the oven
+     * @param seed the same one gives the same members
+     * @throws olla.core.units.RefusedInput where the dress cannot go through the programme
+     */
+    public static Optional<Ensemble> watched(
+            Piece piece, Dress dress, OvenKind kind, OvenTruth truth, Programme programme, Doneness target, long seed) {
+        Dish dish = new Dish(piece, dress, kind, truth, programme, target.peakC());
+        return likely(dish).map(likely -> Ensemble.of(dish, likely.openMin(), likely.fixedMin(), true, seed));
+    }
+
+    /** Minutes of the stages that are open, and of the others. */
+    private record Likely(double openMin, double fixedMin) {}
+
+    private static Optional<Likely> likely(Dish dish) {
+        Refusals refusals = new Refusals();
+        Usual.check(dish.dress(), dish.programme(), refusals);
+        refusals.throwIfAny();
+        BakeRun fine = new BakeRun(dish.model(BakeModel.Fineness.FINE), dish.programme());
+        OptionalDouble solved = fine.minutesFor(dish.targetC());
         if (solved.isEmpty()) {
             return Optional.empty();
         }
         double open = solved.getAsDouble();
-        double fixed = fine.closed(open).bakeMinutes().orElseThrow() - open;
-        Ensemble ensemble = Ensemble.of(dish, open, fixed, seed);
-        CheckWindow window = ensemble.window();
-        return Optional.of(new Certainty(window, ensemble.doubts(), Schools.of(dish, window, open, fixed, log)));
+        return Optional.of(new Likely(open, fine.closed(open).bakeMinutes().orElseThrow() - open));
     }
 
     private static Optional<Forgotten> forgotten(Dress dress, Programme closed, Course course) {

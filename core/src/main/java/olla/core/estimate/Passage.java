@@ -49,6 +49,11 @@ final class Passage {
         return model.solver(stack);
     }
 
+    /** The coldest of the flesh, °C; while the fish waits outside, as cold as it is there. */
+    double coldestC() {
+        return stack.fish() ? state.coldestC() : model.startC();
+    }
+
     double minutes() {
         return state.seconds() / 60;
     }

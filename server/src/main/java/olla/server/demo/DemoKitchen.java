@@ -12,6 +12,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import olla.core.estimate.Estimator;
+import olla.core.estimate.Observation;
 import olla.core.estimate.Unknowns;
 import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
@@ -37,10 +38,6 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 class DemoKitchen {
-
-    /* How far from the target a guest notices, °C. */
-    private static final double NOTICED_UNDER_C = 3;
-    private static final double NOTICED_OVER_C = 6;
 
     /* How long after coming out a dish is judged. */
     private static final Duration JUDGED_AFTER = Duration.ofMinutes(12);
@@ -114,10 +111,10 @@ class DemoKitchen {
     }
 
     private static Verdict verdict(double missC) {
-        if (missC < -NOTICED_UNDER_C) {
+        if (missC < -Observation.NOTICED_UNDER_K) {
             return Verdict.UNDER;
         }
-        return missC > NOTICED_OVER_C ? Verdict.OVER : Verdict.RIGHT;
+        return missC > Observation.NOTICED_OVER_K ? Verdict.OVER : Verdict.RIGHT;
     }
 
     private static Instant wentIn(Dish dish, Instant now) {

@@ -1,0 +1,94 @@
+package olla.core.estimate;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import olla.core.dress.SaltCrust;
+import olla.core.estimate.Doubt.About;
+import olla.core.oven.Programme;
+
+/**
+ * Solves members on a coarse grid: one run at the length that first-order propagation gives a member, and a correction;
+ * a second run where the first missed by much. Members that are built alike share their section. Not for two threads at
+ * once.
+ */
+final class MemberSolver {
+
+    /* A run that misses by more is done again at its corrected length, K. */
+    private static final double NEAR_K = 2;
+    private static final double LONGER = 1.1;
+
+    /* What is watched is watched for so much longer than the likely length. */
+    private static final double WATCHED_LONGER = 1.6;
+
+    private final Dish dish;
+    private final BakeModel plain;
+    private final Doubts doubts;
+    private final boolean watched;
+    private final double perLog;
+    private final Map<List<Double>, BakeModel> sections = new HashMap<>();
+
+    /**
+     * @param likelyMin the open length on the fine grid, minutes
+     * @param watched whether each member's way through the oven is kept
+     */
+    MemberSolver(Dish dish, double likelyMin, boolean watched) {
+        this.dish = dish;
+        this.watched = watched;
+        this.plain = dish.model(BakeModel.Fineness.COARSE);
+        this.doubts = new Doubts(dish, plain, likelyMin);
+        double more = new BakeRun(plain, dish.programme()).peakMargin(doubts.plainMinutes() * LONGER, dish.targetC());
+        this.perLog = Math.max(NEAR_K, more / Math.log(LONGER));
+    }
+
+    Doubts doubts() {
+        return doubts;
+    }
+
+    OvenTruth truth() {
+        return dish.truth();
+    }
+
+    double targetC() {
+        return dish.targetC();
+    }
+
+    /** By how much the peak rises as the open length's logarithm does, K. */
+    double perLog() {
+        return perLog;
+    }
+
+    /** Whether a section is built from this unknown. */
+    boolean ofSection(int about) {
+        return about == About.THICKNESS.ordinal()
+                || about == About.CONTACT.ordinal()
+                || about == About.WETNESS.ordinal() && dish.dress() instanceof SaltCrust;
+    }
+
+    Member solve(double[] z) {
+        Unknowns unknowns = Unknowns.of(z, dish.piece(), dish.truth());
+        BakeModel section = sections.computeIfAbsent(unknowns.ofSection(dish.dress()), key -> plain.under(unknowns));
+        BakeRun run = new BakeRun(section.elsewise(unknowns), dish.programme());
+        double minutes = minutes(run, doubts.logMinutes(z));
+        double[] course = watched
+                ? run.coldest(doubts.plainMinutes(), WATCHED_LONGER * doubts.plainMinutes(), Member.STRIDE_MIN)
+                : new double[0];
+        return new Member(z, minutes, course);
+    }
+
+    private double minutes(BakeRun run, double logGuess) {
+        double first = clamp(logGuess);
+        double miss = run.peakMargin(Math.exp(first), dish.targetC());
+        double second = clamp(first - miss / perLog);
+        if (Math.abs(miss) > NEAR_K && second != first) {
+            double left = run.peakMargin(Math.exp(second), dish.targetC());
+            double slope = (left - miss) / (second - first);
+            return Math.exp(clamp(second - left / (slope > 0 ? slope : perLog)));
+        }
+        return Math.exp(second);
+    }
+
+    private static double clamp(double logMinutes) {
+        return Math.max(Math.log(Doubts.LEAST_MINUTES / 2), Math.min(Math.log(Programme.LONGEST_MINUTES), logMinutes));
+    }
+}
