@@ -1,4 +1,5 @@
 import type {
+  Alternatives,
   Answer,
   Bake,
   Catalogue,
@@ -60,6 +61,7 @@ export const api = {
   ovens: () => call<Oven[]>('GET', '/api/ovens'),
   addOven: (name: string, kind: Oven['kind']) => call<Oven>('POST', '/api/ovens', { name, kind }),
   estimate: (question: Question) => call<Answer>('POST', '/api/estimates', question),
+  alternatives: (question: Question) => call<Alternatives>('POST', '/api/alternatives', question),
   certainty: (question: Question, ovenId: number) =>
     call<Certainty>('POST', '/api/certainty', { question, ovenId }),
   tray: (dishes: Question[]) => call<DishTurn[]>('POST', '/api/trays', { dishes }),

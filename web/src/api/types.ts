@@ -39,5 +39,7 @@ export type RecipeView = Schemas['RecipeView']
 export type RecipeInput = Schemas['RecipeInput']
 export type Ingredient = Schemas['Ingredient']
 export type Certainty = Schemas['CertaintyAnswer']
+export type Alternatives = Schemas['AlternativesAnswer']
+export type Parasites = NonNullable<Question['parasites']>
 export type School = Schemas['SchoolAnswer']
 export type ShoppingList = Schemas['ShoppingList']

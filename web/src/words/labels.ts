@@ -6,6 +6,7 @@ import type {
   Filling,
   Fold,
   Oven,
+  Parasites,
   School,
   StageSpan,
   Stance,
@@ -142,6 +143,14 @@ export const TARGETS: Record<Doneness, string> = {
   JUST_OPAQUE: 'opaque',
   FLAKES: 'flakes',
   FIRM: 'firm',
+  OFFICIAL: 'official',
+}
+
+/** What was done about parasites, as it is answered. */
+export const PARASITES: Record<Parasites, string> = {
+  FROZEN: 'frozen first',
+  FARMED: 'farmed, on pellets',
+  UNKNOWN: "don't know",
 }
 
 /** The verdicts in a guest's words. */

@@ -37,7 +37,7 @@ const fish = computed(() => {
     aria-label="Which fish"
     placeholder="Which fish?"
     no-match-text="No fish by that name"
-    @update:model-value="(species: string) => bench.change({ species })"
+    @update:model-value="(species: string) => bench.setSpecies(species)"
     @visible-change="letters = ''"
   >
     <ElOption v-for="s in fish" :key="s.key" :value="s.key" :label="s.marketName">

@@ -3,12 +3,13 @@ import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
 import { computed, ref } from 'vue'
-import type { Cut, Doneness } from '../../api/types'
+import type { Cut, Doneness, Parasites } from '../../api/types'
 import DressGlyph from '../../drawing/DressGlyph.vue'
 import { fleshColour } from '../../drawing/flesh'
-import { CUTS, DRESS_BUTTONS, DRESSES, OVEN_KINDS, TARGETS } from '../../words/labels'
+import { CUTS, DRESS_BUTTONS, DRESSES, OVEN_KINDS, PARASITES, TARGETS } from '../../words/labels'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
+import AlternativesDialog from './AlternativesDialog.vue'
 import ChoiceRow from './ChoiceRow.vue'
 import FishSelect from './FishSelect.vue'
 import MeasureField from './MeasureField.vue'
@@ -51,6 +52,25 @@ const start = computed(() => {
 function setStart(value: string) {
   const found = starts.value.find((s) => s.value === value)
   if (found) bench.change({ startTempC: found.tempC, frozen: found.frozen })
+}
+
+const comparing = ref(false)
+const asked = ref<Doneness | null>(null)
+const unknown = ref(false)
+const answers = (Object.keys(PARASITES) as Parasites[]).map((value) => ({ value, words: PARASITES[value] }))
+const entry = (doneness: Doneness) => bench.catalogue?.targets.find((t) => t.doneness === doneness)
+
+/** Under-done fish is offered once it is said what was done about parasites. */
+function aim(doneness: Doneness) {
+  unknown.value = false
+  asked.value = bench.offered(doneness) ? null : doneness
+  if (!asked.value) bench.change({ doneness })
+}
+function vouch(parasites: Parasites) {
+  unknown.value = parasites === 'UNKNOWN'
+  if (unknown.value || !asked.value) return
+  bench.change({ parasites, doneness: asked.value })
+  asked.value = null
 }
 
 const target = computed(() => bench.catalogue?.targets.find((t) => t.doneness === bench.on.doneness))
@@ -148,11 +168,12 @@ const sure = computed(() => {
       <p v-if="bench.refusal('tempC')" class="wrong" role="alert">{{ bench.refusal('tempC') }}</p>
     </div>
 
-    <h2>
-      Done means
-      <template v-if="target"
-        >{{ target.words.toLowerCase() }}, {{ units.degrees(target.peakC) }} inside</template
-      >
+    <h2 class="dressed">
+      <span>
+        Done means
+        <template v-if="target">{{ target.words.toLowerCase() }}, {{ units.degrees(target.peakC) }}</template>
+      </span>
+      <button class="quiet-action" @click="comparing = true">Compare</button>
     </h2>
     <div class="targets" role="radiogroup" aria-label="Done means">
       <button
@@ -160,16 +181,34 @@ const sure = computed(() => {
         :key="choice.value"
         role="radio"
         :aria-checked="bench.on.doneness === choice.value"
-        :style="{
-          background: fleshColour(
-            bench.catalogue?.targets.find((t) => t.doneness === choice.value)?.peakC ?? 50,
-          ),
-        }"
-        @click="bench.change({ doneness: choice.value })"
+        :disabled="bench.on.atRisk && entry(choice.value)?.belowOfficial"
+        :style="{ background: fleshColour(entry(choice.value)?.peakC ?? 50) }"
+        @click="aim(choice.value)"
       >
         {{ choice.words }}
       </button>
     </div>
+    <fieldset v-if="asked" class="asked">
+      <legend>Before it is served {{ TARGETS[asked] }}: what was done about parasites?</legend>
+      <button v-for="answer in answers" :key="answer.value" @click="vouch(answer.value)">
+        {{ answer.words }}
+      </button>
+      <p v-if="unknown" role="status">
+        Then not below “flakes”. Frozen means 7 days at −20 °C or 15 hours at −35 °C.
+      </p>
+    </fieldset>
+    <p v-if="bench.refusal('parasites') || bench.refusal('doneness')" class="wrong" role="alert">
+      {{ bench.refusal('parasites') ?? bench.refusal('doneness') }}
+    </p>
+    <label class="risk">
+      <input
+        type="checkbox"
+        :checked="bench.on.atRisk"
+        @change="bench.setAtRisk(($event.target as HTMLInputElement).checked)"
+      />
+      <span>Guests at risk <small>pregnant, very young, old, ill</small></span>
+    </label>
+    <AlternativesDialog v-if="comparing" v-model="comparing" />
     <RecipeBook v-if="book" v-model="book" />
     <OvenForm v-if="oven" v-model="oven" />
   </section>
@@ -255,7 +294,7 @@ h2 {
 }
 .targets {
   display: grid;
-  grid-template-columns: repeat(4, 1fr);
+  grid-template-columns: repeat(5, auto);
   border-radius: 4px;
   overflow: hidden;
 }
@@ -264,7 +303,52 @@ h2 {
   padding: 0;
   border: 3px solid transparent;
   color: var(--ink);
+  font-size: 13px;
+}
+.targets button:disabled {
+  color: #6b6f6c;
+  text-decoration: line-through;
+}
+.asked {
+  margin: 6px 0 0;
+  padding: 6px 0 0 8px;
+  border: 0;
+  border-left: 3px solid var(--ember);
   font-size: 14px;
+}
+.asked legend {
+  float: left;
+  margin-bottom: 4px;
+}
+.asked button {
+  clear: left;
+  display: block;
+  width: 100%;
+  min-height: 44px;
+  margin-bottom: 4px;
+  border: 1px solid var(--el-border-color);
+  border-radius: 4px;
+  background: #fff;
+  text-align: left;
+}
+.asked p {
+  margin: 0;
+}
+.risk {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  line-height: 1.15;
+}
+.risk input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--clay);
+}
+.risk small {
+  display: block;
+  color: var(--ink-soft);
 }
 .targets button[aria-checked='true'] {
   border-color: var(--clay);

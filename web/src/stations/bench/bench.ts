@@ -12,6 +12,7 @@ import type {
   DressKind,
   Filling,
   Oven,
+  Parasites,
   Question,
   StageInput,
   StageSpan,
@@ -40,6 +41,9 @@ export interface OnBench {
   /** The cook's own stages; null for the usual ones of the dress. */
   stages: StageInput[] | null
   doneness: Doneness
+  /** A guest is pregnant, very young, old or ill. */
+  atRisk: boolean
+  parasites: Parasites
 }
 
 /** The answers to a dress's own questions. */
@@ -63,6 +67,8 @@ const FIRST: OnBench = {
   tempC: 230,
   stages: null,
   doneness: 'FLAKES',
+  atRisk: false,
+  parasites: 'UNKNOWN',
 }
 
 const MOST_UNDO = 100
@@ -135,8 +141,31 @@ export const useBench = defineStore('bench', () => {
       usual: on.value.stages === null,
       doneness: on.value.doneness,
       pieces: on.value.pieces,
+      atRisk: on.value.atRisk,
+      parasites: on.value.parasites,
     }
   })
+
+  const target = (doneness: Doneness) => catalogue.value?.targets.find((t) => t.doneness === doneness)
+  /** Whether a target may be chosen as things stand; under-done fish needs its answer on parasites first. */
+  const offered = (doneness: Doneness) => {
+    const t = target(doneness)
+    if (!t) return true
+    if (on.value.atRisk && t.belowOfficial) return false
+    return !t.underDone || on.value.parasites !== 'UNKNOWN' || !(species.value?.freezeFirst ?? true)
+  }
+
+  /** Another fish: nothing is vouched for yet. */
+  function setSpecies(key: string) {
+    const freezeFirst = catalogue.value?.species.find((s) => s.key === key)?.freezeFirst ?? true
+    const underDone = target(on.value.doneness)?.underDone && freezeFirst
+    change({ species: key, parasites: 'UNKNOWN', ...(underDone ? { doneness: 'FLAKES' } : {}) })
+  }
+
+  /** Guests at risk get the official minimum and nothing below it. */
+  function setAtRisk(atRisk: boolean) {
+    change({ atRisk, ...(atRisk ? { doneness: 'OFFICIAL' } : {}) })
+  }
 
   /** Answers one of a dress's questions; its programme is then the usual one again. */
   function say(what: Way) {
@@ -246,6 +275,8 @@ export const useBench = defineStore('bench', () => {
       pieces: past.pieces ?? 1,
       ovenId,
       doneness: past.doneness ?? FIRST.doneness,
+      atRisk: past.atRisk ?? false,
+      parasites: past.parasites ?? 'UNKNOWN',
       ...dressed(kind, said, past.programme, past.usual ?? false),
     })
   }
@@ -266,7 +297,7 @@ export const useBench = defineStore('bench', () => {
     const { kind, ...said } = part.dress
     change({
       ...dressed(kind, said, part.programme, part.usual ?? false),
-      ...(part.doneness ? { doneness: part.doneness } : {}),
+      ...(part.doneness && offered(part.doneness) ? { doneness: part.doneness } : {}),
     })
   }
 
@@ -317,6 +348,9 @@ export const useBench = defineStore('bench', () => {
     say,
     setDress,
     setDial,
+    setSpecies,
+    setAtRisk,
+    offered,
     dressAs,
     lay,
     addOven,

@@ -3,6 +3,7 @@ package olla.core.estimate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import olla.core.doneness.Band;
 import olla.core.estimate.Frames.Kind;
 import olla.core.estimate.Frames.LayerDrawing;
 import olla.core.heat.Outline;
@@ -41,6 +42,8 @@ final class Course {
     private double pullC;
     private double pullMinute;
     private double meanAtPullC;
+    private double outerAtPullC;
+    private double dryAtPull;
     private double peakC;
     private double fillingPeakC;
     private double waterLossG;
@@ -194,6 +197,8 @@ final class Course {
         pullMinute = passage.minutes();
         pullC = passage.state().coldestC();
         meanAtPullC = passage.solver().meanC(passage.state());
+        outerAtPullC = passage.solver().topFaceC(passage.state());
+        dryAtPull = passage.solver().shareFrom(passage.state(), Band.DRY.fromC());
         picture(passage);
     }
 
@@ -243,6 +248,16 @@ final class Course {
 
     double peakC() {
         return peakC;
+    }
+
+    /** The uppermost face when it comes out, °C. */
+    double outerAtPullC() {
+        return outerAtPullC;
+    }
+
+    /** Which part of the flesh is dry when it comes out, 0 to 1. */
+    double dryAtPull() {
+        return dryAtPull;
     }
 
     double waterLossG() {

@@ -125,6 +125,18 @@ public final class Estimator {
         return likely(dish).map(likely -> Ensemble.of(dish, likely.openMin(), likely.fixedMin(), true, seed));
     }
 
+    /**
+     * The same fish to each target and at three dials.
+     *
+     * @throws olla.core.units.RefusedInput where the dress cannot go through the programme
+     */
+    public static Alternatives alternatives(Piece piece, Dress dress, Oven oven, Programme programme, Doneness target) {
+        Refusals refusals = new Refusals();
+        Usual.check(dress, programme, refusals);
+        refusals.throwIfAny();
+        return Alternatives.of(piece, dress, oven, programme, target);
+    }
+
     /** Minutes of the stages that are open, and of the others. */
     private record Likely(double openMin, double fixedMin) {}
 

@@ -188,6 +188,19 @@ public final class SectionSolver {
         return sum / volume;
     }
 
+    /** Which part of the flesh, by volume, is as warm as this or warmer, 0 to 1. */
+    public double shareFrom(SectionState state, double celsius) {
+        double above = 0;
+        double volume = 0;
+        for (int i = section.from[Section.FLESH]; i < section.to[Section.FLESH]; i++) {
+            volume += section.volume[i];
+            if (materialOf[i].temperatureC(state.enthalpy[i]) >= celsius) {
+                above += section.volume[i];
+            }
+        }
+        return above / volume;
+    }
+
     /** Water that a material still holds, kg, in the modelled part. */
     public double waterKg(SectionState state, int material) {
         double sum = 0;

@@ -30,6 +30,9 @@ public final class Cautions {
     private static final String ADVICE = "FDA and EPA, advice about eating fish";
     private static final String FOOD_CODE = "FDA Food Code 3-401.11";
 
+    /** Code of the caution about parasites, which an {@link Assurance} can answer. */
+    static final String PARASITES = "PARASITES";
+
     private Cautions() {}
 
     /**
@@ -184,7 +187,7 @@ public final class Cautions {
 
     private static Caution parasites() {
         return new Caution(
-                "PARASITES",
+                PARASITES,
                 WARN,
                 "Under-done fish should have been frozen first: 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C.",
                 "FDA Food Code 3-402.11");

@@ -40,10 +40,21 @@ class LethalityTest {
         assertThat(Band.of(celsius)).isEqualTo(band);
     }
 
+    /** FDA Food Code 3-401.11 and USDA FSIS chart: 63 °C / 145 °F, from memory. */
+    @Test
+    void onlyTheOfficialMinimumIsNotBelowIt() {
+        assertThat(Doneness.values()).filteredOn(d -> !d.belowOfficial()).containsExactly(Doneness.OFFICIAL);
+        assertThat(Doneness.OFFICIAL.peakC() * 9 / 5 + 32).isBetween(145.0, 146.0);
+        assertThat(Doneness.values())
+                .filteredOn(Doneness::underDone)
+                .containsExactly(Doneness.BARELY_SET, Doneness.JUST_OPAQUE);
+    }
+
     @Test
     void everyTargetLiesInTheBandOfItsName() {
         for (Doneness target : Doneness.values()) {
-            assertThat(Band.of(target.peakC()).name()).isEqualTo(target.name());
+            String name = target == Doneness.OFFICIAL ? "FIRM" : target.name();
+            assertThat(Band.of(target.peakC()).name()).isEqualTo(name);
         }
     }
 }

@@ -37,7 +37,7 @@ class EstimatorTest {
                         .frozen()
                         .in(new Parcel(Sheet.FOIL))
                         .oven(OvenKind.STILL, 90)
-                        .to(Doneness.FIRM))
+                        .to(Doneness.OFFICIAL))
                 .isInstanceOf(RefusedInput.class)
                 .hasMessageContaining("At 90 °C the middle does not come to 63 °C");
     }
@@ -99,14 +99,16 @@ class EstimatorTest {
     @Test
     void cautionsApplyWhereTheyShould() {
         assertThat(codes(Bakes.hake().to(Doneness.FLAKES))).contains("BELOW_MINIMUM", "PARASITES", "LOCAL_CODE");
-        assertThat(codes(Bakes.hake().to(Doneness.FIRM))).doesNotContain("BELOW_MINIMUM", "PARASITES");
-        assertThat(codes(Bakes.hake().of(Species.MACKEREL, Cut.FILLET).to(Doneness.FIRM)))
+        assertThat(codes(Bakes.hake().to(Doneness.OFFICIAL))).doesNotContain("BELOW_MINIMUM", "PARASITES");
+        assertThat(codes(Bakes.hake().of(Species.MACKEREL, Cut.FILLET).to(Doneness.OFFICIAL)))
                 .contains("HISTAMINE");
-        assertThat(codes(Bakes.hake().of(Species.GROUPER, Cut.FILLET).to(Doneness.FIRM)))
+        assertThat(codes(Bakes.hake().of(Species.GROUPER, Cut.FILLET).to(Doneness.OFFICIAL)))
                 .contains("CIGUATERA");
         Bakes parcel = Bakes.hake().in(new Parcel(Sheet.PARCHMENT));
-        assertThat(codes(parcel.oven(OvenKind.STILL, 230).to(Doneness.FIRM))).startsWith("SHEET_LIMIT");
-        assertThat(codes(parcel.oven(OvenKind.STILL, 220).to(Doneness.FIRM))).doesNotContain("SHEET_LIMIT");
+        assertThat(codes(parcel.oven(OvenKind.STILL, 230).to(Doneness.OFFICIAL)))
+                .startsWith("SHEET_LIMIT");
+        assertThat(codes(parcel.oven(OvenKind.STILL, 220).to(Doneness.OFFICIAL)))
+                .doesNotContain("SHEET_LIMIT");
     }
 
     private static java.util.List<String> codes(Estimate estimate) {

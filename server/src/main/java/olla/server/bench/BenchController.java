@@ -24,6 +24,12 @@ class BenchController {
         return DishTurn.of(request);
     }
 
+    /** The same fish to each target and at three dials; takes up to a second. */
+    @PostMapping("/alternatives")
+    AlternativesAnswer alternatives(@RequestBody EstimateRequest request) {
+        return AlternativesAnswer.of(Question.of(request).alternatives());
+    }
+
     /** Reckons a bake. */
     @PostMapping("/estimates")
     EstimateAnswer estimate(@RequestBody EstimateRequest request) {

@@ -20,6 +20,7 @@ import olla.core.fish.Traits;
 import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.oven.Programme;
+import olla.core.safety.Assurance;
 
 /** What the bench can be asked about: the fish, the cuts, the targets and the bands. */
 public record Catalogue(
@@ -64,7 +65,7 @@ public record Catalogue(
     /** How a grade shows. */
     public record LookEntry(Score score, String look, String bluefishLook) {}
 
-    /** A fish. */
+    /** A fish; {@code freezeFirst} where it is not exempt from being frozen before it is served under-done. */
     public record SpeciesEntry(
             String key,
             String marketName,
@@ -76,6 +77,7 @@ public record Catalogue(
             String firmness,
             String bones,
             Traits.Mercury mercury,
+            boolean freezeFirst,
             List<String> alsoCalled,
             String source) {}
 
@@ -89,8 +91,9 @@ public record Catalogue(
             double usualMassG,
             boolean stands) {}
 
-    /** A target. */
-    public record TargetEntry(Doneness doneness, String words, double peakC) {}
+    /** A target; under-done fish needs an answer on parasites, guests at risk get none below the official minimum. */
+    public record TargetEntry(
+            Doneness doneness, String words, double peakC, boolean underDone, boolean belowOfficial) {}
 
     /** A band of doneness; the first has no lower edge. */
     public record BandEntry(Band band, String word, String look, double fromC) {}
@@ -103,7 +106,7 @@ public record Catalogue(
                 Arrays.stream(Species.values()).map(Catalogue::species).toList(),
                 Arrays.stream(Cut.values()).map(Catalogue::cut).toList(),
                 Arrays.stream(Doneness.values())
-                        .map(d -> new TargetEntry(d, d.words(), d.peakC()))
+                        .map(d -> new TargetEntry(d, d.words(), d.peakC(), d.underDone(), d.belowOfficial()))
                         .toList(),
                 Arrays.stream(Band.values())
                         .map(b -> new BandEntry(b, b.word(), b.look(), Math.max(DRAWN_FROM_C, b.fromC())))
@@ -152,6 +155,7 @@ public record Catalogue(
                 s.traits().firmness().words(),
                 s.traits().bones().words(),
                 s.traits().mercury(),
+                !Assurance.NONE.freeOfParasites(s),
                 s.traits().alsoCalled(),
                 s.source());
     }

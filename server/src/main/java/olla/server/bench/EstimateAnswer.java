@@ -196,7 +196,10 @@ public record EstimateAnswer(
                 trace(e.trace()),
                 sections(e.frames()),
                 e.doubts().stream().map(DoubtAnswer::of).toList(),
-                e.cautions().stream().map(EstimateAnswer::caution).toList(),
+                e.cautions().stream()
+                        .filter(c -> !question.assurance().settles(c, piece.species()))
+                        .map(EstimateAnswer::caution)
+                        .toList(),
                 e.assumptions());
     }
 

@@ -17,6 +17,7 @@ import olla.core.fish.Filling;
 import olla.core.fish.Stance;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Stage.What;
+import olla.core.safety.Parasites;
 import olla.server.web.MaybeAbsent;
 
 /**
@@ -30,6 +31,8 @@ import olla.server.web.MaybeAbsent;
  *     usually has it
  * @param doneness the target; FLAKES where it is not said
  * @param pieces how many such pieces, 1 to 100; 1 where it is not said
+ * @param atRisk true where a guest is pregnant, very young, old or ill
+ * @param parasites what was done about them; UNKNOWN where it is not said
  */
 public record EstimateRequest(
         PieceInput piece,
@@ -38,7 +41,9 @@ public record EstimateRequest(
         List<StageInput> programme,
         @MaybeAbsent Boolean usual,
         @MaybeAbsent Doneness doneness,
-        @MaybeAbsent Integer pieces) {
+        @MaybeAbsent Integer pieces,
+        @MaybeAbsent Boolean atRisk,
+        @MaybeAbsent Parasites parasites) {
 
     /**
      * The fish. Thickness or mass may be missing, not both; the other sides default from cut and species.

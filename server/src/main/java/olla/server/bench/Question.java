@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Quantities;
+import olla.core.estimate.Alternatives;
 import olla.core.estimate.Certainty;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
@@ -19,6 +20,8 @@ import olla.core.fish.Stance;
 import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
+import olla.core.safety.Assurance;
+import olla.core.safety.Parasites;
 import olla.core.units.Refusals;
 import olla.server.bench.EstimateRequest.PieceInput;
 
@@ -33,6 +36,7 @@ import olla.server.bench.EstimateRequest.PieceInput;
  * @param pieces how many
  * @param bagG salt in a bag, g
  * @param saltThereG salt that there is, g; 0 where nobody weighed it
+ * @param assurance what the kitchen vouches for
  */
 public record Question(
         Piece piece,
@@ -42,7 +46,8 @@ public record Question(
         Doneness target,
         int pieces,
         double bagG,
-        double saltThereG) {
+        double saltThereG,
+        Assurance assurance) {
 
     /* Any will do; the same one gives the same window for the same fish. */
     private static final long SEED = 74;
@@ -60,6 +65,12 @@ public record Question(
             refusals.missing("oven.kind", "Say which kind of oven: " + Arrays.toString(OvenKind.values()) + ".");
         }
         Doneness target = request.doneness() == null ? Doneness.FLAKES : request.doneness();
+        Assurance assurance = new Assurance(
+                Boolean.TRUE.equals(request.atRisk()),
+                request.parasites() == null ? Parasites.UNKNOWN : request.parasites());
+        if (piece != null) {
+            assurance.check(target, piece, refusals);
+        }
         if (piece != null && dress != null) {
             Dresses.check(request.dress(), dress, piece, refusals);
         }
@@ -74,7 +85,13 @@ public record Question(
                 target,
                 request.pieces() == null ? 1 : request.pieces(),
                 Dresses.bagG(request.dress()),
-                request.dress().saltThereG() == null ? 0 : request.dress().saltThereG());
+                request.dress().saltThereG() == null ? 0 : request.dress().saltThereG(),
+                assurance);
+    }
+
+    /** The same fish to each target and at three dials. */
+    Alternatives alternatives() {
+        return Estimator.alternatives(piece, dress, Oven.trusted(ovenKind), programme, target);
     }
 
     /** The answer, for an oven of this kind that does what its dial says. */

@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import olla.core.doneness.Doneness;
 import olla.core.dress.Style;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Evenness;
@@ -206,7 +205,7 @@ class CounterController {
 
     private static List<CounterCaution> cautions(Question question) {
         Piece piece = question.piece();
-        boolean underDone = question.target().peakC() < Doneness.OFFICIAL_MINIMUM_C;
+        boolean underDone = question.target().belowOfficial();
         return Cautions.atTheCounter(piece.species(), piece.cut(), underDone).stream()
                 .map(c -> new CounterCaution(c.code(), c.weight(), c.text(), c.source()))
                 .toList();

@@ -298,6 +298,6 @@ class EstimateApiTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.species", hasSize(34)))
                 .andExpect(jsonPath("$.species[0].source", containsString("from memory")))
-                .andExpect(jsonPath("$.targets[3].peakC").value(63));
+                .andExpect(jsonPath("$.targets[4].peakC").value(63));
     }
 }

@@ -1,0 +1,144 @@
+package olla.core.estimate;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import olla.core.doneness.Band;
+import olla.core.doneness.Doneness;
+import olla.core.dress.Breaded;
+import olla.core.dress.Dress;
+import olla.core.dress.Finish;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Topping;
+import olla.core.fish.Piece;
+import olla.core.oven.Oven;
+import olla.core.oven.Programme;
+
+/**
+ * The same fish otherwise: to each target, and in a gentle, a middling and a hot oven.
+ *
+ * @param targets from the least done up; without those that this oven never reaches
+ * @param dials from the gentlest up; without those in which the target is never reached
+ * @param why which dial Olla would choose, and why, in a sentence or two; blank where no dial does it
+ */
+public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String why) {
+
+    /** Dials that are compared, °C. */
+    static final double[] DIALS_C = {160, 200, 230};
+
+    /* A crumb or a glaze browns too late in a gentler oven, °C (common practice, no source). */
+    private static final double BROWNS_FROM_C = 200;
+
+    /* A gentler oven has to be worth its minutes: no more than so many longer than the hottest (Olla's choice). */
+    private static final double MOST_LONGER_MIN = 15;
+
+    /**
+     * To one target.
+     *
+     * @param minutes in the oven
+     * @param outerC the uppermost face when it comes out, °C
+     * @param dryShare part of the flesh past 66 °C when it comes out, 0 to 1
+     * @param waterLossG lost by evaporation, g
+     */
+    public record ToTarget(Doneness target, double minutes, double outerC, double dryShare, double waterLossG) {}
+
+    /**
+     * At one dial.
+     *
+     * @param minutes in the oven
+     * @param marginMin from flaking to dry in the middle, minutes: the time there is to catch it
+     * @param dryShare part of the flesh past 66 °C when it comes out, 0 to 1
+     * @param waterLossG lost by evaporation, g
+     * @param chosen whether Olla would take it
+     */
+    public record AtDial(
+            double tempC, double minutes, double marginMin, double dryShare, double waterLossG, boolean chosen) {}
+
+    /** Reckons them. */
+    static Alternatives of(Piece piece, Dress dress, Oven oven, Programme programme, Doneness target) {
+        BakeModel model = new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.FINE);
+        List<ToTarget> targets = new ArrayList<>();
+        BakeRun here = new BakeRun(model, programme);
+        for (Doneness other : Doneness.values()) {
+            OptionalDouble open = here.minutesFor(other.peakC());
+            if (open.isPresent()) {
+                Programme closed = here.closed(open.getAsDouble());
+                Course course = here.run(closed);
+                targets.add(new ToTarget(
+                        other,
+                        closed.bakeMinutes().orElseThrow(),
+                        course.outerAtPullC(),
+                        course.dryAtPull(),
+                        course.waterLossG()));
+            }
+        }
+        List<AtDial> dials = new ArrayList<>();
+        for (double tempC : DIALS_C) {
+            BakeRun run = new BakeRun(model, programme.at(tempC));
+            OptionalDouble open = run.minutesFor(target.peakC());
+            if (open.isPresent()) {
+                Programme closed = run.closed(open.getAsDouble());
+                Course course = run.run(closed);
+                double margin = run.outFor(Band.DRY.fromC()) - run.outFor(Doneness.FLAKES.peakC());
+                dials.add(new AtDial(
+                        tempC,
+                        closed.bakeMinutes().orElseThrow(),
+                        margin,
+                        course.dryAtPull(),
+                        course.waterLossG(),
+                        false));
+            }
+        }
+        return chosen(targets, dials, dress);
+    }
+
+    private static Alternatives chosen(List<ToTarget> targets, List<AtDial> dials, Dress dress) {
+        if (dials.isEmpty()) {
+            return new Alternatives(targets, dials, "");
+        }
+        double hottest = dials.get(dials.size() - 1).minutes();
+        boolean browns = dress instanceof Topping
+                || dress instanceof Breaded
+                || dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED;
+        AtDial best = dials.stream()
+                .filter(d -> !browns || d.tempC() >= BROWNS_FROM_C)
+                .filter(d -> d.minutes() - hottest <= MOST_LONGER_MIN)
+                .max(Comparator.comparingDouble(AtDial::marginMin))
+                .orElse(dials.get(dials.size() - 1));
+        List<AtDial> marked = dials.stream()
+                .map(d -> new AtDial(d.tempC(), d.minutes(), d.marginMin(), d.dryShare(), d.waterLossG(), d == best))
+                .toList();
+        return new Alternatives(List.copyOf(targets), marked, why(best, dials, browns));
+    }
+
+    private static String why(AtDial best, List<AtDial> dials, boolean browns) {
+        AtDial hottest = dials.get(dials.size() - 1);
+        String chosen = String.format(
+                Locale.ROOT,
+                "Olla would take %.0f\u00a0°C: %s to catch it between flaking and dry, and %.0f %% of it past 66\u00a0°C.",
+                best.tempC(),
+                minutes(best.marginMin()),
+                100 * best.dryShare());
+        if (best == hottest) {
+            return chosen + (browns ? " Gentler, its top stays pale." : " Gentler takes too long for what it gains.");
+        }
+        return chosen
+                + String.format(
+                        Locale.ROOT,
+                        " At %.0f\u00a0°C it is %s quicker, with %s and %.0f %%.",
+                        hottest.tempC(),
+                        minutes(best.minutes() - hottest.minutes()),
+                        minutes(hottest.marginMin()),
+                        100 * hottest.dryShare());
+    }
+
+    private static String minutes(double minutes) {
+        double half = Math.rint(2 * minutes) / 2;
+        String number = half == Math.rint(half)
+                ? String.format(Locale.ROOT, "%.0f", half)
+                : String.format(Locale.ROOT, "%.0f½", Math.floor(half));
+        return number + (half == 1 ? " minute" : " minutes");
+    }
+}

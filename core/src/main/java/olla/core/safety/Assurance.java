@@ -1,0 +1,55 @@
+package olla.core.safety;
+
+import olla.core.doneness.Doneness;
+import olla.core.fish.Filling;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.units.Refusals;
+
+/**
+ * What the kitchen vouches for: who eats, and what was done about parasites. It decides which targets are offered. All of
+ * it defers to local food codes and to trained staff.
+ *
+ * @param guestsAtRisk somebody at the table is pregnant, very young, old or ill
+ * @param parasites what was done about them
+ */
+public record Assurance(boolean guestsAtRisk, Parasites parasites) {
+
+    /** Nobody has said anything. */
+    public static final Assurance NONE = new Assurance(false, Parasites.UNKNOWN);
+
+    /* Large tunas need no freezing (published: FDA Food Code 3-402.11 (B), from memory). */
+    private static boolean exempt(Species species) {
+        return species == Species.TUNA;
+    }
+
+    /** Whether a fish is safe to be served under-done as far as parasites go. */
+    public boolean freeOfParasites(Species species) {
+        return parasites != Parasites.UNKNOWN || exempt(species);
+    }
+
+    /**
+     * Notes why a target cannot be had.
+     *
+     * <p>Guests at risk get the official minimum (published: FDA Food Code 3-801.11, from memory); under-done fish needs
+     * its answer on parasites (3-402.11); a stuffing brings the flesh past any target, so nothing is refused there.
+     */
+    public void check(Doneness target, Piece piece, Refusals refusals) {
+        if (guestsAtRisk && target.belowOfficial()) {
+            refusals.add(
+                    "doneness",
+                    "For guests who are pregnant, very young, old or ill only the official minimum will do: 63\u00a0°C"
+                            + " inside.");
+        } else if (target.underDone() && piece.filling() != Filling.STUFFING && !freeOfParasites(piece.species())) {
+            refusals.add(
+                    "parasites",
+                    "Under-done fish has to have been frozen first, 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C, or"
+                            + " farmed on pellets alone. Say which, or choose a target from “flakes” up.");
+        }
+    }
+
+    /** Whether a caution is answered by what is vouched for. */
+    public boolean settles(Caution caution, Species species) {
+        return caution.code().equals(Cautions.PARASITES) && freeOfParasites(species);
+    }
+}

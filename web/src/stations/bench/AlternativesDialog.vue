@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, Problem } from '../../api/client'
+import type { Alternatives } from '../../api/types'
+import { fleshColour } from '../../drawing/flesh'
+import { TARGETS } from '../../words/labels'
+import { minutesInWords } from '../../words/time'
+import { useUnits } from '../../words/units'
+import { useBench } from './bench'
+import BenchDialog from './BenchDialog.vue'
+
+/** The same fish to each target and in a gentle, a middling and a hot oven: what it costs and what it saves. */
+const shown = defineModel<boolean>({ required: true })
+
+const bench = useBench()
+const units = useUnits()
+const found = ref<Alternatives | null>(null)
+const problem = ref<string | null>(null)
+
+const percent = (share: number) => `${Math.round(100 * share)} %`
+const peak = (doneness: string) => bench.catalogue?.targets.find((t) => t.doneness === doneness)?.peakC ?? 50
+
+function take(tempC: number) {
+  bench.setDial(tempC)
+  shown.value = false
+}
+
+onMounted(async () => {
+  if (!bench.question) return
+  try {
+    found.value = await api.alternatives(bench.question)
+  } catch (failure) {
+    if (!(failure instanceof Problem)) throw failure
+    problem.value = failure.message
+  }
+})
+</script>
+
+<template>
+  <BenchDialog v-model="shown" title="The same fish otherwise" :widest="760" top="6vh">
+    <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
+    <p v-else-if="!found" class="waiting" role="status">Reckoning eight bakes …</p>
+    <template v-else>
+      <h2>Hot or gentle</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Oven</th>
+            <th scope="col">In the oven</th>
+            <th scope="col">Flaking to dry</th>
+            <th scope="col">Past {{ units.degrees(66) }}</th>
+            <th scope="col">Water lost</th>
+            <td></td>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="dial in found.dials" :key="dial.tempC" :class="{ chosen: dial.chosen }">
+            <th scope="row">{{ units.degrees(dial.tempC) }}</th>
+            <td>{{ minutesInWords(dial.minutes) }} min</td>
+            <td>{{ minutesInWords(dial.marginMin) }} min</td>
+            <td>{{ percent(dial.dryShare) }}</td>
+            <td>{{ dial.waterLossG < 0.5 ? 'none' : units.amount('mass', dial.waterLossG) }}</td>
+            <td>
+              <button class="quiet-action" @click="take(dial.tempC)">
+                Set it<span class="unseen"> to {{ units.degrees(dial.tempC) }}</span>
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="why">{{ found.why }}</p>
+      <h2>How far to take it, at {{ units.degrees(bench.on.tempC) }}</h2>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Target</th>
+            <th scope="col">Inside</th>
+            <th scope="col">In the oven</th>
+            <th scope="col">Its top</th>
+            <th scope="col">Past {{ units.degrees(66) }}</th>
+            <th scope="col">Water lost</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="to in found.targets"
+            :key="to.target"
+            :class="{ chosen: to.target === bench.on.doneness }"
+          >
+            <th scope="row">
+              <i :style="{ background: fleshColour(peak(to.target)) }" />{{ TARGETS[to.target] }}
+            </th>
+            <td>{{ units.degrees(peak(to.target)) }}</td>
+            <td>{{ minutesInWords(to.minutes) }} min</td>
+            <td>{{ units.degrees(to.outerC) }}</td>
+            <td>{{ percent(to.dryShare) }}</td>
+            <td>{{ to.waterLossG < 0.5 ? 'none' : units.amount('mass', to.waterLossG) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="bench.answer" class="lethal">
+        As it stands the coldest point gets what {{ bench.answer.lethalityMinutesAt70.toFixed(2) }} min at 70
+        °C would do; 2 min there leave one in a million of <i>Listeria</i> (FDA, Hazards and Controls
+        Guidance, appendix). That is information and no permission: it says nothing of other germs, of toxins
+        or of how the fish was kept.
+      </p>
+    </template>
+  </BenchDialog>
+</template>
+
+<style scoped>
+h2 {
+  margin: 10px 0 2px;
+  font-size: 16px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 4px 6px;
+  border-bottom: 1px solid var(--rule);
+  text-align: right;
+  font-family: var(--figures);
+  font-weight: 400;
+}
+thead th {
+  color: var(--ink-soft);
+  font: 13px var(--text);
+}
+th:first-child {
+  text-align: left;
+}
+.chosen th,
+.chosen td {
+  font-weight: 700;
+  background: #fff;
+}
+.chosen th:first-child {
+  box-shadow: inset 3px 0 var(--clay);
+}
+tbody th i {
+  display: inline-block;
+  width: 16px;
+  height: 16px;
+  margin-right: 8px;
+  border-radius: 3px;
+  vertical-align: -3px;
+}
+.why {
+  padding-left: 10px;
+  border-left: 3px solid var(--kelp);
+}
+.lethal,
+.waiting {
+  color: var(--ink-soft);
+  font-size: 14px;
+}
+.wrong {
+  color: var(--danger);
+}
+@media (max-width: 760px) {
+  th,
+  td {
+    padding: 4px 2px;
+    font-size: 13px;
+  }
+}
+</style>
