@@ -16,7 +16,7 @@ export const KEY_LIST: [string, string][] = [
   ['?', 'this list'],
 ]
 
-const TYPING = 'input, textarea, select, [contenteditable]'
+const TYPING = 'input:not([type=checkbox]), textarea, select, [contenteditable]'
 const PRESSING = 'button, a, [role="button"], [role="option"]'
 
 /**

@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import type { Answer, CounterAnswer } from '../../api/types'
+import type { Answer, Bake, CounterAnswer } from '../../api/types'
 
 /** What can hurt somebody, the hardest first, with who says so. */
-defineProps<{ cautions: Answer['cautions'] | CounterAnswer['cautions']; withSources?: boolean }>()
+defineProps<{
+  cautions: Answer['cautions'] | Bake['cautions'] | CounterAnswer['cautions']
+  withSources?: boolean
+}>()
 </script>
 
 <template>

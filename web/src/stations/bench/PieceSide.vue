@@ -2,7 +2,7 @@
 import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import type { Cut, Doneness, Parasites } from '../../api/types'
 import DressGlyph from '../../drawing/DressGlyph.vue'
 import { fleshColour } from '../../drawing/flesh'
@@ -57,6 +57,7 @@ function setStart(value: string) {
 const comparing = ref(false)
 const asked = ref<Doneness | null>(null)
 const unknown = ref(false)
+const question = ref<HTMLFieldSetElement>()
 const answers = (Object.keys(PARASITES) as Parasites[]).map((value) => ({ value, words: PARASITES[value] }))
 const entry = (doneness: Doneness) => bench.catalogue?.targets.find((t) => t.doneness === doneness)
 
@@ -65,6 +66,7 @@ function aim(doneness: Doneness) {
   unknown.value = false
   asked.value = bench.offered(doneness) ? null : doneness
   if (!asked.value) bench.change({ doneness })
+  else void nextTick(() => question.value?.scrollIntoView({ block: 'nearest' }))
 }
 function vouch(parasites: Parasites) {
   unknown.value = parasites === 'UNKNOWN'
@@ -170,7 +172,7 @@ const sure = computed(() => {
 
     <h2 class="dressed">
       <span>
-        Done means
+        Done:
         <template v-if="target">{{ target.words.toLowerCase() }}, {{ units.degrees(target.peakC) }}</template>
       </span>
       <button class="quiet-action" @click="comparing = true">Compare</button>
@@ -188,7 +190,7 @@ const sure = computed(() => {
         {{ choice.words }}
       </button>
     </div>
-    <fieldset v-if="asked" class="asked">
+    <fieldset v-if="asked" ref="question" class="asked">
       <legend>Before it is served {{ TARGETS[asked] }}: what was done about parasites?</legend>
       <button v-for="answer in answers" :key="answer.value" @click="vouch(answer.value)">
         {{ answer.words }}

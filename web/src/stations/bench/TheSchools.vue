@@ -9,10 +9,9 @@ import { useBench } from './bench'
 const bench = useBench()
 const opened = ref<School['way'] | null>(null)
 
-const schools = computed(() => bench.certainty?.schools ?? [])
-const told = computed(() => schools.value.find((s) => s.way === opened.value))
+const told = computed(() => bench.schools.find((s) => s.way === opened.value))
 /** The axis ends a little after whatever ends last, min. */
-const last = computed(() => 1.06 * Math.max(1, ...schools.value.map((s) => s.toMin ?? 0)))
+const last = computed(() => 1.06 * Math.max(1, ...bench.schools.map((s) => s.toMin ?? 0)))
 const percent = (minutes: number) => `${(100 * minutes) / last.value}%`
 
 function minutes(school: School): string {
@@ -24,10 +23,10 @@ function minutes(school: School): string {
 </script>
 
 <template>
-  <section v-if="schools.length" class="schools" aria-label="The schools">
+  <section v-if="bench.schools.length" class="schools" aria-label="The schools" :aria-busy="!bench.certainty">
     <h2>Ways of reckoning, side by side</h2>
     <button
-      v-for="school in schools"
+      v-for="school in bench.schools"
       :key="school.way"
       class="school"
       :aria-expanded="opened === school.way"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { StageSpan } from '../../api/types'
+import type { Answer, StageSpan } from '../../api/types'
 import { ADDED } from '../../words/labels'
 import { clock, minutesInWords } from '../../words/time'
 import { useUnits } from '../../words/units'
@@ -20,7 +20,7 @@ const units = useUnits()
 const tray = useTray()
 const folding = ref(false)
 const shopping = ref(false)
-const now = useNow({ interval: 5000 })
+const present = useNow({ interval: 5000 })
 
 const answer = computed(() => bench.answer)
 const dial = computed(() => {
@@ -38,7 +38,7 @@ const dial = computed(() => {
     others: others.filter(Boolean).join(' · '),
   }
 })
-const plate = computed(() => new Date(now.value.getTime() + bench.endMinute * 60000))
+const plate = computed(() => new Date(present.value.getTime() + bench.endMinute * 60000))
 const imperial = computed(() => units.chosen.value === 'imperial')
 /** The stages one by one, where there is more than a bake and a rest. */
 const stages = computed(() => {
@@ -66,6 +66,9 @@ const widest = computed(() => (bench.certainty?.doubts ?? answer.value?.doubts ?
 const wide = computed(() =>
   bench.checkWindow ? bench.checkWindow.noLaterThanMin - bench.checkWindow.checkFromMin : 0,
 )
+/** What opening and resting need is said at the Oven side when it is time; on paper it stands below. */
+const now = (a: Answer) => a.cautions.filter((c) => c.when === 'BENCH' || c.when === 'GRILL')
+const later = (a: Answer) => a.cautions.filter((c) => c.when === 'OPENING' || c.when === 'REST')
 const print = () => window.print()
 </script>
 
@@ -83,7 +86,7 @@ const print = () => window.print()
       <dl>
         <div>
           <dt>In</dt>
-          <dd>{{ clock(now) }}</dd>
+          <dd>{{ clock(present) }}</dd>
         </div>
         <template v-if="bench.checkWindow">
           <div class="check">
@@ -160,7 +163,8 @@ const print = () => window.print()
       <ul v-if="answer.quantities.advice.length" class="advice">
         <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
       </ul>
-      <CautionList :cautions="answer.cautions" />
+      <CautionList :cautions="now(answer)" />
+      <CautionList class="printed" :cautions="later(answer)" />
       <FoldingSteps v-if="folding" v-model="folding" />
       <ShoppingDialog v-if="shopping" v-model="shopping" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
@@ -358,10 +362,14 @@ dd small {
   padding: 30px 10px;
   color: var(--ink-soft);
 }
-.what {
+.what,
+.printed {
   display: none;
 }
 @media print {
+  .printed {
+    display: block;
+  }
   .what {
     display: block;
     margin: 0 0 6px;

@@ -238,6 +238,8 @@ export const useBench = defineStore('bench', () => {
   /** How sure the answer is; asked once it is there, and of no other. */
   const sure = shallowRef<{ of: Question; certainty: Certainty } | null>(null)
   const certainty = computed(() => (sure.value?.of === question.value ? sure.value?.certainty : undefined))
+  /** The ways of reckoning as last told; for a moment after a change they are of what was before it. */
+  const schools = computed(() => sure.value?.certainty.schools ?? [])
   /** From when to look: at once from the answer, then as some hundreds of members have it. */
   const checkWindow = computed(() => {
     if (certainty.value?.window) return certainty.value.window
@@ -329,6 +331,7 @@ export const useBench = defineStore('bench', () => {
     ovens,
     answer,
     certainty,
+    schools,
     checkWindow,
     problem,
     minute,

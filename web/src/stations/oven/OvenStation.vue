@@ -6,6 +6,7 @@ import { api, Problem } from '../../api/client'
 import type { Bake, HowItWas } from '../../api/types'
 import { useKeys } from '../../words/keys'
 import { clock, minutesInWords, runningClock } from '../../words/time'
+import CautionList from '../bench/CautionList.vue'
 import BakeBar from './BakeBar.vue'
 import { chime } from './chime'
 import CourseChart from './CourseChart.vue'
@@ -36,6 +37,12 @@ const over = computed(() =>
 )
 const isOut = computed(() => Boolean(bake.value?.outAt))
 const forgotten = computed(() => over.value > FORGOTTEN_S)
+/** What can hurt somebody just now: the grill while it is in, opening and leftovers once it is out. */
+const cautions = computed(() =>
+  (bake.value?.cautions ?? []).filter((c) =>
+    isOut.value ? c.when === 'OPENING' || c.when === 'REST' : c.when === 'GRILL',
+  ),
+)
 /** At the check what counts is how long it has been in; otherwise the time to the next thing. */
 const big = computed(() => {
   if (!moment.value) return ''
@@ -168,6 +175,7 @@ onBeforeUnmount(() => {
             <span class="beside">{{ beside }}</span>
           </p>
           <BakeBar :bake="bake" :seconds="seconds" />
+          <CautionList v-if="cautions.length" class="care" :cautions="cautions" aria-label="Take care" />
         </section>
         <section class="inside" aria-label="What the middle should be doing">
           <CourseChart :key="bake.id" :bake="bake" :seconds="seconds" />
@@ -284,6 +292,10 @@ h1 {
   margin: 6px 0 0;
   font-size: 20px;
   color: var(--ink-soft);
+}
+.care {
+  margin: 8px 0 0;
+  font-size: 16px;
 }
 .clock {
   display: flex;

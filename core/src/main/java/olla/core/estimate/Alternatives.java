@@ -11,6 +11,7 @@ import olla.core.dress.Breaded;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
 import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
 import olla.core.dress.Topping;
 import olla.core.fish.Piece;
 import olla.core.oven.Oven;
@@ -20,7 +21,7 @@ import olla.core.oven.Programme;
  * The same fish otherwise: to each target, and in a gentle, a middling and a hot oven.
  *
  * @param targets from the least done up; without those that this oven never reaches
- * @param dials from the gentlest up; without those in which the target is never reached
+ * @param dials from the gentlest up; without those that scorch the sheet or never reach the target
  * @param why which dial Olla would choose, and why, in a sentence or two; blank where no dial does it
  */
 public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String why) {
@@ -76,6 +77,9 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String wh
         }
         List<AtDial> dials = new ArrayList<>();
         for (double tempC : DIALS_C) {
+            if (dress instanceof Parcel parcel && tempC > parcel.sheet().limitC()) {
+                continue;
+            }
             BakeRun run = new BakeRun(model, programme.at(tempC));
             OptionalDouble open = run.minutesFor(target.peakC());
             if (open.isPresent()) {

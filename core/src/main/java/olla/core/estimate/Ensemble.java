@@ -1,10 +1,12 @@
 package olla.core.estimate;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import olla.core.estimate.Doubt.About;
 
 /**
@@ -60,9 +62,8 @@ public final class Ensemble {
     static Ensemble of(Dish dish, double likelyMin, double fixedMin, boolean watched, long seed) {
         MemberSolver solver = new MemberSolver(dish, likelyMin, watched);
         Draws draws = new Draws(dish.dress(), seed);
-        List<Member> members = IntStream.range(0, MEMBERS)
-                .mapToObj(i -> solver.solve(draws.next()))
-                .toList();
+        List<Member> members =
+                solver.solve(Stream.generate(draws::next).limit(MEMBERS).toList());
         double[] even = new double[MEMBERS];
         Arrays.fill(even, 1.0 / MEMBERS);
         double middle = percentile(members, even, HALF);
@@ -126,7 +127,7 @@ public final class Ensemble {
         }
         Random random = new Random(seed);
         double keep = Math.sqrt(1 - NEW_SPREAD * NEW_SPREAD);
-        Member[] drawn = new Member[MEMBERS];
+        List<double[]> drawn = new ArrayList<>();
         double start = random.nextDouble() / MEMBERS;
         int parent = 0;
         double below = weight[0];
@@ -141,11 +142,11 @@ public final class Ensemble {
                     z[d] = keep * z[d] + (1 - keep) * mean[d] + NEW_SPREAD * spread[d] * random.nextGaussian();
                 }
             }
-            drawn[i] = solver.solve(z);
+            drawn.add(z);
         }
         double[] even = new double[MEMBERS];
         Arrays.fill(even, 1.0 / MEMBERS);
-        return new Ensemble(solver, List.of(drawn), even, scale, fixedMin, seed + 1);
+        return new Ensemble(solver, solver.solve(drawn), even, scale, fixedMin, seed + 1);
     }
 
     private double mean(int dimension) {

@@ -1,16 +1,16 @@
 package olla.core.estimate;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import olla.core.dress.SaltCrust;
 import olla.core.estimate.Doubt.About;
 import olla.core.oven.Programme;
 
 /**
  * Solves members on a coarse grid: one run at the length that first-order propagation gives a member, and a correction;
- * a second run where the first missed by much. Members that are built alike share their section. Not for two threads at
- * once.
+ * a second run where the first missed by much. Members that are built alike share their section.
  */
 final class MemberSolver {
 
@@ -26,7 +26,6 @@ final class MemberSolver {
     private final Doubts doubts;
     private final boolean watched;
     private final double perLog;
-    private final Map<List<Double>, BakeModel> sections = new HashMap<>();
 
     /**
      * @param likelyMin the open length on the fine grid, minutes
@@ -65,10 +64,25 @@ final class MemberSolver {
                 || about == About.WETNESS.ordinal() && dish.dress() instanceof SaltCrust;
     }
 
-    Member solve(double[] z) {
-        Unknowns unknowns = Unknowns.of(z, dish.piece(), dish.truth());
-        BakeModel section = sections.computeIfAbsent(unknowns.ofSection(dish.dress()), key -> plain.under(unknowns));
-        BakeRun run = new BakeRun(section.elsewise(unknowns), dish.programme());
+    /** A member for each of these, in their order; those of one section after each other, sections beside each other. */
+    List<Member> solve(List<double[]> draws) {
+        Map<List<Double>, List<Integer>> bySection = IntStream.range(0, draws.size())
+                .boxed()
+                .collect(Collectors.groupingBy(i -> unknowns(draws.get(i)).ofSection(dish.dress())));
+        Member[] members = new Member[draws.size()];
+        bySection.values().parallelStream().forEach(group -> {
+            BakeModel section = plain.under(unknowns(draws.get(group.get(0))));
+            group.forEach(i -> members[i] = solve(section, draws.get(i)));
+        });
+        return List.of(members);
+    }
+
+    private Unknowns unknowns(double[] z) {
+        return Unknowns.of(z, dish.piece(), dish.truth());
+    }
+
+    private Member solve(BakeModel section, double[] z) {
+        BakeRun run = new BakeRun(section.elsewise(unknowns(z)), dish.programme());
         double minutes = minutes(run, doubts.logMinutes(z));
         double[] course = watched
                 ? run.coldest(doubts.plainMinutes(), WATCHED_LONGER * doubts.plainMinutes(), Member.STRIDE_MIN)

@@ -8,12 +8,14 @@ import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import olla.core.dress.Dress;
 import olla.core.dress.EggSize;
+import olla.core.dress.Finish;
 import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.Salt;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.SaltCrust.School;
 import olla.core.dress.Sheet;
+import olla.core.dress.Underlay;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
@@ -60,12 +62,21 @@ class CautionsTest {
                 .toList();
     }
 
+    private static List<String> counter(Species species) {
+        return Cautions.atTheCounter(species, Cut.PORTION, false).stream()
+                .map(Caution::code)
+                .toList();
+    }
+
     /** A bake in which a caution belongs, and the same bake without what it is about. */
     static Stream<Arguments> rules() {
         Parcel paper = new Parcel(Sheet.PARCHMENT);
         OpenTray tray = new OpenTray();
         Piece hake = hake();
         Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.NONE);
+        Piece halibut = piece(Species.HALIBUT, Cut.PORTION, 160, Filling.NONE);
+        Piece tuna = piece(Species.TUNA, Cut.STEAK, 200, Filling.NONE);
+        Piece grouper = piece(Species.GROUPER, Cut.FILLET, 200, Filling.NONE);
         return Stream.of(
                 arguments("SHEET_LIMIT", codes(hake, paper, AT_240, 63), codes(hake, paper, AT_200, 63)),
                 arguments("SHEET_LIMIT", codes(hake, paper, AT_240, 63), codes(hake, foil(false), AT_240, 63)),
@@ -99,6 +110,14 @@ class CautionsTest {
                         codes(piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.AROMATICS), tray, AT_200, 75)),
                 arguments("GRILL", codes(hake, tray, GRILLED, 63), codes(hake, tray, AT_200, 63)),
                 arguments(
+                        "GARLIC_OIL",
+                        codes(hake, new OpenTray(Finish.MARINATED, Underlay.NONE), AT_200, 63),
+                        codes(hake, new OpenTray(Finish.OILED, Underlay.NONE), AT_200, 63)),
+                arguments("BONES", codes(bream, tray, AT_200, 63), codes(halibut, tray, AT_200, 63)),
+                arguments("TWO_HOURS", codes(hake, tray, AT_200, 63), counter(Species.HAKE)),
+                arguments("MERCURY_MODERATE", counter(Species.TUNA), codes(tuna, tray, AT_200, 63)),
+                arguments("CIGUATERA", codes(grouper, tray, AT_200, 63), codes(hake, tray, AT_200, 63)),
+                arguments(
                         "HISTAMINE",
                         codes(piece(Species.MACKEREL, Cut.FILLET, 150, Filling.NONE), tray, AT_200, 63),
                         codes(hake, tray, AT_200, 63)));
@@ -109,6 +128,33 @@ class CautionsTest {
     void aCautionStandsWhereItBelongsAndOnlyThere(String code, List<String> with, List<String> without) {
         assertThat(with).contains(code);
         assertThat(without).doesNotContain(code);
+    }
+
+    /** Each where a hand can still act on it: steam at the opening, the two hours at the rest, the grill at the grill. */
+    @Test
+    void eachIsShownAtItsMoment() {
+        Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.NONE);
+        List<Caution> all =
+                new java.util.ArrayList<>(Cautions.of(bream, salt(School.WET_SAND, false), AT_200, FLAKES_C));
+        all.addAll(Cautions.of(hake(), new Parcel(Sheet.PARCHMENT), AT_240, FLAKES_C));
+        all.addAll(Cautions.of(hake(), new OpenTray(), GRILLED, FLAKES_C));
+        assertThat(all)
+                .filteredOn(c -> c.when() == Caution.When.OPENING)
+                .extracting(Caution::code)
+                .contains("STEAM", "SHARDS", "SODIUM", "BONES")
+                .doesNotContain("SHEET_LIMIT", "SCALES_OFF", "GRILL");
+        assertThat(all)
+                .filteredOn(c -> c.when() == Caution.When.REST)
+                .extracting(Caution::code)
+                .containsOnly("TWO_HOURS");
+        assertThat(all)
+                .filteredOn(c -> c.when() == Caution.When.GRILL)
+                .extracting(Caution::code)
+                .containsOnly("GRILL");
+        assertThat(all)
+                .filteredOn(c -> c.when() == Caution.When.BENCH)
+                .extracting(Caution::code)
+                .contains("SHEET_LIMIT", "SCALES_OFF", "BELOW_MINIMUM", "LOCAL_CODE");
     }
 
     /** The hardest first; whoever reads one line reads the one that matters, and the local code closes the list. */

@@ -10,7 +10,9 @@ import java.util.UUID;
 import olla.core.oven.OvenKind;
 import olla.core.plan.BakeClock;
 import olla.core.plan.Moment;
+import olla.server.bench.EstimateAnswer.CautionAnswer;
 import olla.server.bench.EstimateRequest;
+import olla.server.bench.Question;
 import olla.server.web.MaybeAbsent;
 
 /**
@@ -41,6 +43,7 @@ public record BakeView(
         @MaybeAbsent Double probeC,
         @MaybeAbsent String note,
         List<MomentView> moments,
+        List<CautionAnswer> cautions,
         Instant now) {
 
     /** A stretch with one thing to do in it; the last has no end. */
@@ -76,13 +79,14 @@ public record BakeView(
                 .stream()
                 .map(MomentView::of)
                 .toList();
+        EstimateRequest question = question(bake, json);
         return new BakeView(
                 bake.getId(),
                 bake.title(),
                 bake.oven().id(),
                 bake.oven().name(),
                 bake.oven().kind(),
-                question(bake, json),
+                question,
                 p.thicknessMm().doubleValue(),
                 p.dialCelsius().doubleValue(),
                 p.targetCelsius().doubleValue(),
@@ -99,6 +103,7 @@ public record BakeView(
                 bake.probeCelsius() == null ? null : bake.probeCelsius().doubleValue(),
                 bake.note(),
                 moments,
+                Question.cautions(question),
                 now);
     }
 

@@ -155,8 +155,13 @@ public record EstimateAnswer(
         }
     }
 
-    /** Something that can hurt somebody. */
-    public record CautionAnswer(String code, Caution.Weight weight, String text, String source) {}
+    /** Something that can hurt somebody, and when it matters. */
+    public record CautionAnswer(String code, Caution.Weight weight, Caution.When when, String text, String source) {
+
+        static CautionAnswer of(Caution c) {
+            return new CautionAnswer(c.code(), c.weight(), c.when(), c.text(), c.source());
+        }
+    }
 
     private static final int CELSIUS_SHIFT = 50;
 
@@ -198,7 +203,7 @@ public record EstimateAnswer(
                 e.doubts().stream().map(DoubtAnswer::of).toList(),
                 e.cautions().stream()
                         .filter(c -> !question.assurance().settles(c, piece.species()))
-                        .map(EstimateAnswer::caution)
+                        .map(CautionAnswer::of)
                         .toList(),
                 e.assumptions());
     }
@@ -287,10 +292,6 @@ public record EstimateAnswer(
             bytes[i] = (byte) Math.max(0, Math.min(255, celsius[i] + CELSIUS_SHIFT));
         }
         return Base64.getEncoder().encodeToString(bytes);
-    }
-
-    private static CautionAnswer caution(Caution c) {
-        return new CautionAnswer(c.code(), c.weight(), c.text(), c.source());
     }
 
     private static double round(double value) {

@@ -1,11 +1,13 @@
 package olla.server.bench;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Quantities;
+import olla.core.dress.Usual;
 import olla.core.estimate.Alternatives;
 import olla.core.estimate.Certainty;
 import olla.core.estimate.Estimate;
@@ -21,8 +23,10 @@ import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.safety.Assurance;
+import olla.core.safety.Cautions;
 import olla.core.safety.Parasites;
 import olla.core.units.Refusals;
+import olla.server.bench.EstimateAnswer.CautionAnswer;
 import olla.server.bench.EstimateRequest.PieceInput;
 
 /**
@@ -107,6 +111,24 @@ public record Question(
     /** What the dress takes for all the pieces, with a bake that long, minutes. */
     public Quantities quantities(double bakeMinutes) {
         return Quantities.of(dress, piece, pieces, bakeMinutes, bagG, saltThereG);
+    }
+
+    /**
+     * The cautions of a bake that was put in, without reckoning it again.
+     *
+     * @param request as it was put in
+     */
+    public static List<CautionAnswer> cautions(EstimateRequest request) {
+        Piece piece = piece(request.piece());
+        Dress dress = Dresses.of(request.dress());
+        Programme said = Programmes.of(request.programme(), dress);
+        Programme programme = Boolean.TRUE.equals(request.usual())
+                ? Usual.programme(dress, said.bakeTempC(), said.restMinutes())
+                : said;
+        Doneness target = request.doneness() == null ? Doneness.FLAKES : request.doneness();
+        return Cautions.of(piece, dress, programme, target.peakC()).stream()
+                .map(CautionAnswer::of)
+                .toList();
     }
 
     private static Piece piece(PieceInput input) {

@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.not;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -290,6 +291,35 @@ class EstimateApiTest {
         return mvc.perform(post("/api/trays")
                 .contentType(MediaType.APPLICATION_JSON)
                 .content("{\"dishes\": [" + String.join(",", dishes) + "]}"));
+    }
+
+    @Test
+    void targetsAreOfferedToWhomTheySuit() throws Exception {
+        String set = HAKE.replace("\"FLAKES\"", "\"BARELY_SET\"");
+        ask(set).andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("parasites"))
+                .andExpect(jsonPath("$.errors[0].message", containsString("7 days at −20")));
+        ask(set.replace("\"BARELY_SET\"", "\"BARELY_SET\", \"parasites\":\"FROZEN\""))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.cautions[*].code", hasItem("BELOW_MINIMUM")))
+                .andExpect(jsonPath("$.cautions[*].code", not(hasItem("PARASITES"))));
+        ask(HAKE.replace("\"FLAKES\"", "\"FLAKES\", \"atRisk\":true"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("doneness"));
+        ask(HAKE.replace("\"FLAKES\"", "\"OFFICIAL\", \"atRisk\":true"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.cautions[*].code", not(hasItem("BELOW_MINIMUM"))));
+    }
+
+    @Test
+    void theSameFishOtherwise() throws Exception {
+        mvc.perform(post("/api/alternatives")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(HAKE))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.targets", hasSize(5)))
+                .andExpect(jsonPath("$.dials[*].tempC", contains(160.0, 200.0, 230.0)))
+                .andExpect(jsonPath("$.why", containsString("Olla would take")));
     }
 
     @Test

@@ -1,0 +1,109 @@
+package olla.core.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.OptionalDouble;
+import olla.core.doneness.Doneness;
+import olla.core.dress.Dress;
+import olla.core.dress.Mix;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.Sheet;
+import olla.core.dress.Topping;
+import olla.core.dress.Usual;
+import olla.core.estimate.Alternatives.AtDial;
+import olla.core.estimate.Alternatives.ToTarget;
+import olla.core.fish.Cut;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.oven.Oven;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Programme;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The same fish otherwise. */
+class AlternativesTest {
+
+    private static Alternatives of(Piece piece, Dress dress, double tempC, Doneness target) {
+        Programme programme = Usual.programme(dress, tempC, 4);
+        return Estimator.alternatives(piece, dress, Oven.trusted(OvenKind.STILL), programme, target);
+    }
+
+    private static Alternatives hake(Dress dress) {
+        return of(Bakes.hake().piece(), dress, 230, Doneness.FLAKES);
+    }
+
+    @Test
+    void moreDoneTakesLongerDriesMoreAndLosesMore() {
+        Alternatives found = hake(new OpenTray());
+        assertThat(found.targets()).extracting(ToTarget::target).containsExactly(Doneness.values());
+        for (int i = 1; i < found.targets().size(); i++) {
+            ToTarget less = found.targets().get(i - 1);
+            ToTarget more = found.targets().get(i);
+            assertThat(more.minutes()).isGreaterThan(less.minutes());
+            assertThat(more.dryShare()).isGreaterThan(less.dryShare());
+            assertThat(more.waterLossG()).isGreaterThan(less.waterLossG());
+            assertThat(more.outerC()).isGreaterThan(less.outerC());
+        }
+    }
+
+    /** Common practice, no source: low and slow forgives, hot and quick does not. */
+    @ParameterizedTest
+    @CsvSource({"20", "30", "40"})
+    void aGentlerOvenIsSlowerAndForgivesMore(double mm) {
+        Alternatives found = of(Bakes.hake().thick(mm).piece(), new OpenTray(), 200, Doneness.FLAKES);
+        for (int i = 1; i < found.dials().size(); i++) {
+            AtDial gentle = found.dials().get(i - 1);
+            AtDial hot = found.dials().get(i);
+            assertThat(gentle.minutes()).isGreaterThan(hot.minutes());
+            assertThat(gentle.marginMin()).isGreaterThan(hot.marginMin());
+            assertThat(gentle.dryShare()).isLessThan(hot.dryShare() + 0.02);
+        }
+    }
+
+    @Test
+    void whatIsShownForTheChosenTargetIsTheTicketsOwn() {
+        Estimate ticket = Bakes.hake().to(Doneness.FLAKES);
+        ToTarget flakes = hake(new OpenTray()).targets().get(Doneness.FLAKES.ordinal());
+        assertThat(flakes.minutes()).isCloseTo(ticket.bakeMinutes(), within(0.05));
+        assertThat(flakes.waterLossG()).isCloseTo(ticket.waterLossG(), within(0.05));
+    }
+
+    @Test
+    void oneDialIsChosenAndSaidWhy() {
+        Alternatives found = hake(new OpenTray());
+        assertThat(found.dials()).filteredOn(AtDial::chosen).hasSize(1);
+        assertThat(found.why()).contains("Olla would take 160").contains("quicker");
+    }
+
+    @Test
+    void aCrumbIsNotLeftPaleForTheSakeOfTheMargin() {
+        Alternatives found = hake(new Topping(Mix.CRUMB, Topping.When.BEFORE, 5));
+        assertThat(found.dials()).filteredOn(AtDial::chosen).allMatch(d -> d.tempC() >= 200);
+    }
+
+    @Test
+    void paperIsNotComparedInAnOvenThatScorchesIt() {
+        Alternatives found = of(Bakes.hake().piece(), new Parcel(Sheet.PARCHMENT), 200, Doneness.FLAKES);
+        assertThat(found.dials()).extracting(AtDial::tempC).containsExactly(160.0, 200.0);
+    }
+
+    @Test
+    void aFishThatIsNeverDoneHasNoAlternatives() {
+        OptionalDouble open = OptionalDouble.empty();
+        Piece huge = Piece.from(
+                Species.HALIBUT,
+                Cut.STEAK,
+                OptionalDouble.of(60),
+                OptionalDouble.of(1200),
+                open,
+                open,
+                OptionalDouble.of(-18),
+                true);
+        Alternatives found = of(huge, new OpenTray(), 90, Doneness.OFFICIAL);
+        assertThat(found.targets().size()).isLessThan(Doneness.values().length);
+    }
+}
