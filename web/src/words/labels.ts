@@ -148,7 +148,7 @@ export const TARGETS: Record<Doneness, string> = {
 
 /** What was done about parasites, as it is answered. */
 export const PARASITES: Record<Parasites, string> = {
-  FROZEN: 'frozen first',
+  FROZEN: 'frozen 7 days at −20 °C, or 15 hours at −35 °C',
   FARMED: 'farmed, on pellets',
   UNKNOWN: "don't know",
 }

@@ -195,9 +195,7 @@ const sure = computed(() => {
       <button v-for="answer in answers" :key="answer.value" @click="vouch(answer.value)">
         {{ answer.words }}
       </button>
-      <p v-if="unknown" role="status">
-        Then not below “flakes”. Frozen means 7 days at −20 °C or 15 hours at −35 °C.
-      </p>
+      <p v-if="unknown" role="status">Then not below “flakes”.</p>
     </fieldset>
     <p v-if="bench.refusal('parasites') || bench.refusal('doneness')" class="wrong" role="alert">
       {{ bench.refusal('parasites') ?? bench.refusal('doneness') }}

@@ -62,7 +62,8 @@ const fate = computed(() => {
   const peak = answer.value?.peakC ?? 0
   return [...(bench.catalogue?.bands ?? [])].reverse().find((b) => peak >= b.fromC)?.word ?? ''
 })
-const widest = computed(() => (bench.certainty?.doubts ?? answer.value?.doubts ?? [])[0])
+const doubts = computed(() => bench.certainty?.doubts ?? answer.value?.doubts ?? [])
+const widest = computed(() => doubts.value[0])
 const wide = computed(() =>
   bench.checkWindow ? bench.checkWindow.noLaterThanMin - bench.checkWindow.checkFromMin : 0,
 )
@@ -153,13 +154,23 @@ const print = () => window.print()
           <dd>{{ answer.waterLossG < 0.5 ? 'none' : units.amount('mass', answer.waterLossG) }}</dd>
         </div>
       </dl>
-      <p v-if="widest" class="why">
-        Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min).
-        <template v-if="widest.remedy">
-          {{ widest.remedy[0]?.toUpperCase() }}{{ widest.remedy.slice(1) }} would narrow the window from
-          {{ minutesInWords(wide) }} to {{ minutesInWords(widest.narrowsToMin) }} min.
-        </template>
-      </p>
+      <details v-if="widest" class="why">
+        <summary>
+          Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min).
+          <template v-if="widest.remedy">
+            {{ widest.remedy[0]?.toUpperCase() }}{{ widest.remedy.slice(1) }} would narrow the window from
+            {{ minutesInWords(wide) }} to {{ minutesInWords(widest.narrowsToMin) }} min.
+          </template>
+        </summary>
+        <ol>
+          <li v-for="doubt in doubts.slice(1)" :key="doubt.what">
+            {{ doubt.what }}: ±{{ minutesInWords(Math.max(0.5, doubt.minutes)) }} min<template
+              v-if="doubt.remedy"
+              >; {{ doubt.remedy }} would help</template
+            >
+          </li>
+        </ol>
+      </details>
       <ul v-if="answer.quantities.advice.length" class="advice">
         <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
       </ul>
@@ -275,6 +286,13 @@ dd small {
 .others {
   font-family: var(--figures);
   text-align: right;
+}
+.why summary {
+  cursor: pointer;
+}
+.why ol {
+  margin: 4px 0 0;
+  padding-left: 18px;
 }
 .quantities {
   padding-bottom: 0;
