@@ -166,5 +166,15 @@ tbody th i {
     padding: 4px 2px;
     font-size: 13px;
   }
+  tbody th,
+  td {
+    white-space: nowrap;
+  }
+  tbody th i {
+    margin-right: 3px;
+  }
+  td .quiet-action {
+    padding: 0;
+  }
 }
 </style>
