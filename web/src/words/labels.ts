@@ -6,7 +6,6 @@ import type {
   Filling,
   Fold,
   Oven,
-  Parasites,
   School,
   StageSpan,
   Stance,
@@ -144,13 +143,6 @@ export const TARGETS: Record<Doneness, string> = {
   FLAKES: 'flakes',
   FIRM: 'firm',
   OFFICIAL: 'official',
-}
-
-/** What was done about parasites, as it is answered. */
-export const PARASITES: Record<Parasites, string> = {
-  FROZEN: 'frozen 7 days at −20 °C, or 15 hours at −35 °C',
-  FARMED: 'farmed, on pellets',
-  UNKNOWN: "don't know",
 }
 
 /** The verdicts in a guest's words. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Alternatives } from '../../api/types'
 import { fleshColour } from '../../drawing/flesh'
@@ -17,6 +17,11 @@ const units = useUnits()
 const found = ref<Alternatives | null>(null)
 const problem = ref<string | null>(null)
 
+/** From where flesh is dry. */
+const dry = computed(() => {
+  const band = bench.catalogue?.bands.find((b) => b.band === 'DRY')
+  return band ? units.degrees(band.fromC) : ''
+})
 const percent = (share: number) => `${Math.round(100 * share)} %`
 const peak = (doneness: string) => bench.catalogue?.targets.find((t) => t.doneness === doneness)?.peakC ?? 50
 
@@ -48,7 +53,7 @@ onMounted(async () => {
             <th scope="col">Oven</th>
             <th scope="col">In the oven</th>
             <th scope="col">Flaking to dry</th>
-            <th scope="col">Past {{ units.degrees(66) }}</th>
+            <th scope="col">Past {{ dry }}</th>
             <th scope="col">Water lost</th>
             <td></td>
           </tr>
@@ -77,7 +82,7 @@ onMounted(async () => {
             <th scope="col">Inside</th>
             <th scope="col">In the oven</th>
             <th scope="col">Its top</th>
-            <th scope="col">Past {{ units.degrees(66) }}</th>
+            <th scope="col">Past {{ dry }}</th>
             <th scope="col">Water lost</th>
           </tr>
         </thead>
@@ -98,12 +103,7 @@ onMounted(async () => {
           </tr>
         </tbody>
       </table>
-      <p v-if="bench.answer" class="lethal">
-        As it stands the coldest point gets what {{ bench.answer.lethalityMinutesAt70.toFixed(2) }} min at 70
-        °C would do; 2 min there leave one in a million of <i>Listeria</i> (FDA, Hazards and Controls
-        Guidance, appendix). That is information and no permission: it says nothing of other germs, of toxins
-        or of how the fish was kept.
-      </p>
+      <p v-if="bench.answer" class="lethal">{{ bench.answer.lethalityWords }}</p>
     </template>
   </BenchDialog>
 </template>

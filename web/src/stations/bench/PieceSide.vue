@@ -6,7 +6,7 @@ import { computed, nextTick, ref } from 'vue'
 import type { Cut, Doneness, Parasites } from '../../api/types'
 import DressGlyph from '../../drawing/DressGlyph.vue'
 import { fleshColour } from '../../drawing/flesh'
-import { CUTS, DRESS_BUTTONS, DRESSES, OVEN_KINDS, PARASITES, TARGETS } from '../../words/labels'
+import { CUTS, DRESS_BUTTONS, DRESSES, OVEN_KINDS, TARGETS } from '../../words/labels'
 import { useUnits } from '../../words/units'
 import { useBench } from './bench'
 import AlternativesDialog from './AlternativesDialog.vue'
@@ -58,7 +58,6 @@ const comparing = ref(false)
 const asked = ref<Doneness | null>(null)
 const unknown = ref(false)
 const question = ref<HTMLFieldSetElement>()
-const answers = (Object.keys(PARASITES) as Parasites[]).map((value) => ({ value, words: PARASITES[value] }))
 const entry = (doneness: Doneness) => bench.catalogue?.targets.find((t) => t.doneness === doneness)
 
 /** Under-done fish is offered once it is said what was done about parasites. */
@@ -192,7 +191,11 @@ const sure = computed(() => {
     </div>
     <fieldset v-if="asked" ref="question" class="asked">
       <legend>Before it is served {{ TARGETS[asked] }}: what was done about parasites?</legend>
-      <button v-for="answer in answers" :key="answer.value" @click="vouch(answer.value)">
+      <button
+        v-for="answer in bench.catalogue?.parasites"
+        :key="answer.parasites"
+        @click="vouch(answer.parasites)"
+      >
         {{ answer.words }}
       </button>
       <p v-if="unknown" role="status">Then not below “flakes”.</p>

@@ -39,7 +39,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 4, time = 2)
 @Measurement(iterations = 6, time = 2)
-@Fork(1)
+@Fork(value = 1, jvmArgsAppend = "-Djava.util.concurrent.ForkJoinPool.common.parallelism=0")
 public class EnsembleBenchmark {
 
     /** What is asked. */

@@ -27,14 +27,8 @@ class CounterJourneyTest {
         screen.see(".prep li");
     }
 
-    private static void find(String letters, String fish) {
-        screen.tap(".fish input");
-        screen.press(letters);
-        screen.tapNamed(".el-select-dropdown__item", fish);
-    }
-
     private static void wholeBream() {
-        find("do", "Sea bream");
+        screen.fish("do", "Sea bream");
         screen.waitForText(".about", "Sparus aurata");
         screen.tapNamed(".side button", "Whole");
         screen.type(".measure input", "");

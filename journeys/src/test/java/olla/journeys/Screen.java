@@ -144,6 +144,22 @@ final class Screen implements AutoCloseable {
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.TAB);
     }
 
+    /** Chooses the fish by some letters of its name. */
+    void fish(String letters, String name) {
+        tap(".fish input");
+        press(letters);
+        tapNamed(".el-select-dropdown__item", name);
+    }
+
+    /** What axe-core objects to once nothing moves any more. */
+    List<String> objections() {
+        pointAway();
+        scriptLater("setTimeout(arguments[0], 800)");
+        return violations().stream()
+                .map(rule -> rule.getId() + " " + rule.getNodes())
+                .toList();
+    }
+
     /** Gives a file to a field, shown or not. */
     void upload(String css, Path file) {
         driver.findElement(By.cssSelector(css)).sendKeys(file.toAbsolutePath().toString());

@@ -1,5 +1,7 @@
 package olla.core.doneness;
 
+import java.util.Locale;
+
 /**
  * Lethality: the minutes at a reference temperature that would kill as many germs as the real heating did.
  * {@code F = integral of 10^((T - Tref)/z) dt}. For <i>Listeria monocytogenes</i> z = 7.5 °C at 70 °C, where 2.0 min
@@ -18,6 +20,18 @@ public final class Lethality {
     public static final double SIX_LOG_MINUTES_AT_70 = 2.0;
 
     private Lethality() {}
+
+    /** What so many equivalent minutes at 70 °C mean, with their source and what they are not. */
+    public static String words(double minutesAt70) {
+        return String.format(
+                Locale.ROOT,
+                "The coldest point gets what %.2f min at %.0f\u00a0°C would do; %.0f min there leave one in a million of"
+                        + " Listeria (FDA, Hazards and Controls Guidance, appendix). That is information and no permission:"
+                        + " it says nothing of other germs, of toxins or of how the fish was kept.",
+                minutesAt70,
+                REFERENCE_C,
+                SIX_LOG_MINUTES_AT_70);
+    }
 
     /** Minutes at 70 °C that one minute at {@code celsius} is worth. */
     public static double rate(double celsius) {

@@ -121,10 +121,11 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String wh
         AtDial hottest = dials.get(dials.size() - 1);
         String chosen = String.format(
                 Locale.ROOT,
-                "Olla would take %.0f\u00a0°C: %s to catch it between flaking and dry, and %.0f %% of it past 66\u00a0°C.",
+                "Olla would take %.0f\u00a0°C: %s to catch it between flaking and dry, and %.0f %% of it past %.0f\u00a0°C.",
                 best.tempC(),
                 minutes(best.marginMin()),
-                100 * best.dryShare());
+                100 * best.dryShare(),
+                Band.DRY.fromC());
         if (best == hottest) {
             return chosen + (browns ? " Gentler, its top stays pale." : " Gentler takes too long for what it gains.");
         }

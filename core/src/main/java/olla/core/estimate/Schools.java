@@ -39,7 +39,7 @@ public final class Schools {
     private static final double MODERATE_THICK_MORE_MIN = 5;
     private static final double MODERATE_THICK_MM = 28;
 
-    /* Within this a school and the model agree. */
+    /* Within this a school and the model agree, and two dials are the same one (Olla's choice). */
     private static final double AGREE = 0.15;
     private static final double SAME_DIAL_C = 12;
 

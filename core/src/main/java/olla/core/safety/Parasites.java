@@ -5,9 +5,9 @@ package olla.core.safety;
  * frozen at -20 °C for 7 days or at -35 °C for 15 hours, raised on pellets alone, or of an exempt kind).
  */
 public enum Parasites {
-    UNKNOWN("nobody knows"),
     FROZEN("frozen, 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C"),
-    FARMED("farmed, fed on pellets alone");
+    FARMED("farmed, fed on pellets alone"),
+    UNKNOWN("nobody knows");
 
     private final String words;
 

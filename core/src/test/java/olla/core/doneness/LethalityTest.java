@@ -57,4 +57,11 @@ class LethalityTest {
             assertThat(Band.of(target.peakC()).name()).isEqualTo(name);
         }
     }
+
+    /** Beside the figure stand its source and what it is not. */
+    @Test
+    void theWordsGiveNoPermission() {
+        assertThat(Lethality.words(0.031))
+                .contains("0.03 min at 70", "2 min there", "FDA", "information and no permission");
+    }
 }

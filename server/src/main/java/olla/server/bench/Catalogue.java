@@ -21,6 +21,7 @@ import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.oven.Programme;
 import olla.core.safety.Assurance;
+import olla.core.safety.Parasites;
 
 /** What the bench can be asked about: the fish, the cuts, the targets and the bands. */
 public record Catalogue(
@@ -32,6 +33,7 @@ public record Catalogue(
         List<VegetableEntry> vegetables,
         List<SchoolEntry> schools,
         List<MixEntry> mixes,
+        List<ParasitesEntry> parasites,
         Limits limits,
         Usuals usuals) {
 
@@ -45,6 +47,9 @@ public record Catalogue(
 
     /** A kind of topping. */
     public record MixEntry(Mix mix, String words, boolean cookFirst) {}
+
+    /** An answer on parasites. */
+    public record ParasitesEntry(Parasites parasites, String words) {}
 
     /** What is taken where a dress's own questions are not answered. */
     public record Usuals(double toppingMm, double breadedMm, double bedMm, double baseMm, double bagG) {}
@@ -126,6 +131,9 @@ public record Catalogue(
                         .toList(),
                 Arrays.stream(Mix.values())
                         .map(m -> new MixEntry(m, m.words(), m.cookFirst()))
+                        .toList(),
+                Arrays.stream(Parasites.values())
+                        .map(p -> new ParasitesEntry(p, p.words()))
                         .toList(),
                 new Limits(
                         Programme.COOLEST_C,

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.OptionalDouble;
+import olla.core.doneness.Lethality;
 import olla.core.dress.Parcel;
 import olla.core.dress.Quantities;
 import olla.core.estimate.Browning;
@@ -45,6 +46,7 @@ public record EstimateAnswer(
         @MaybeAbsent Double goldMin,
         @MaybeAbsent ForgottenAnswer forgotten,
         double lethalityMinutesAt70,
+        String lethalityWords,
         QuantitiesAnswer quantities,
         DialAnswer dial,
         TraceAnswer trace,
@@ -196,6 +198,7 @@ public record EstimateAnswer(
                         .map(f -> new ForgottenAnswer(f.minutes(), round(f.peakC())))
                         .orElse(null),
                 Math.round(e.lethalityMinutesAt70() * 1e4) / 1e4,
+                Lethality.words(e.lethalityMinutesAt70()),
                 quantities(question, e),
                 new DialAnswer(dial.celsius(), dial.fahrenheit(), dial.gasMark(), dial.fanCelsius()),
                 trace(e.trace()),
