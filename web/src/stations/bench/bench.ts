@@ -73,7 +73,7 @@ const FIRST: OnBench = {
 
 const MOST_UNDO = 100
 const AT_PULL_MIN = 0.05
-/** Moves within this count as one for undo, as when an edge is dragged, ms. */
+/** Moves of the same thing within this count as one for undo, as when an edge is dragged, ms. */
 const ONE_MOVE_MS = 700
 
 /** A stage of the answer as it is asked for: what was solved stays open. */
@@ -106,6 +106,7 @@ export const useBench = defineStore('bench', () => {
   const minute = ref(0)
   const past: OnBench[] = []
   let lastMove = 0
+  let lastField: string | undefined
 
   const species = computed(() => catalogue.value?.species.find((s) => s.key === on.value.species))
   const cut = computed(() => catalogue.value?.cuts.find((c) => c.cut === on.value.cut))
@@ -191,11 +192,14 @@ export const useBench = defineStore('bench', () => {
   /** Changes something; the way back is kept. */
   function change(what: Partial<OnBench>) {
     const now = Date.now()
-    if (now - lastMove > ONE_MOVE_MS || Object.keys(what).length > 1) {
+    const fields = Object.keys(what)
+    const onward = fields.length === 1 && fields[0] === lastField && now - lastMove <= ONE_MOVE_MS
+    if (!onward) {
       past.push({ ...on.value })
       if (past.length > MOST_UNDO) past.shift()
     }
     lastMove = now
+    lastField = fields.length === 1 ? fields[0] : undefined
     Object.assign(on.value, what)
   }
 
