@@ -16,6 +16,7 @@ import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -74,6 +75,7 @@ public class EnsembleBenchmark {
                         question.dress,
                         OvenKind.STILL,
                         OvenTruth.UNCHECKED,
+                        OvenCourse.NONE,
                         question.programme,
                         Doneness.FLAKES,
                         SEED)

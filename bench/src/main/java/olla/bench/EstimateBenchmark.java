@@ -15,6 +15,7 @@ import olla.core.dress.TrayBake;
 import olla.core.dress.Vegetable;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
+import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
@@ -83,6 +84,6 @@ public class EstimateBenchmark {
                 Doneness.FLAKES,
                 question.tempC,
                 question.dress.usualRestMinutes());
-        return Estimator.estimate(question.piece, question.dress, oven, programme, Doneness.FLAKES);
+        return Estimator.estimate(question.piece, question.dress, OvenKind.STILL, OvenTruth.UNCHECKED, programme, Doneness.FLAKES);
     }
 }

@@ -9,6 +9,10 @@ public enum Cue {
     JUST_OPAQUE(48, 54, "just opaque, a trace of gloss"),
     FLAKES_UNDER_PRESSURE(50, 57, "flakes under pressure"),
     FLAKES_BY_ITSELF(55, Double.POSITIVE_INFINITY, "flakes by itself"),
+    /** The dorsal fin comes away when pulled. */
+    FIN_PULLS(54, Double.POSITIVE_INFINITY, "the back fin pulls out"),
+    LEAVES_BONE(55, Double.POSITIVE_INFINITY, "the flesh leaves the bone"),
+    WHITE_BEADS(62, Double.POSITIVE_INFINITY, "white beads on top"),
     EYE_WHITE(55, Double.POSITIVE_INFINITY, "the eye has turned white"),
     KNIFE_COLD(Double.NEGATIVE_INFINITY, 40, "the knife's tip is cold on the lip"),
     KNIFE_WARM(40, 53, "the knife's tip is warm on the lip"),

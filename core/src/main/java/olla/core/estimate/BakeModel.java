@@ -19,6 +19,7 @@ import olla.core.heat.SectionSolver;
 import olla.core.heat.SectionState;
 import olla.core.heat.Surroundings;
 import olla.core.oven.Oven;
+import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Stage;
 
@@ -71,6 +72,7 @@ final class BakeModel {
     private final Piece piece;
     private final Dress dress;
     private final Oven oven;
+    private final OvenCourse course;
     private final Unknowns unknowns;
     private final Fineness fineness;
     private final Layers layers;
@@ -79,6 +81,12 @@ final class BakeModel {
     private final Map<Stack, SectionSolver> solvers;
 
     BakeModel(Piece piece, Dress dress, Oven oven, Unknowns unknowns, Fineness fineness) {
+        this(piece, dress, oven, OvenCourse.NONE, unknowns, fineness);
+    }
+
+    /** @param course what happens to the oven meanwhile */
+    BakeModel(Piece piece, Dress dress, Oven oven, OvenCourse course, Unknowns unknowns, Fineness fineness) {
+        this.course = course;
         this.piece = piece;
         this.dress = dress;
         this.oven = oven;
@@ -97,6 +105,7 @@ final class BakeModel {
     }
 
     private BakeModel(BakeModel like, Unknowns unknowns) {
+        this.course = like.course;
         this.piece = like.piece;
         this.dress = like.dress;
         this.oven = like.oven;
@@ -111,7 +120,7 @@ final class BakeModel {
 
     /** The same dish with other things off. */
     BakeModel under(Unknowns other) {
-        return new BakeModel(piece, dress, oven, other, fineness);
+        return new BakeModel(piece, dress, oven, course, other, fineness);
     }
 
     /**
@@ -195,19 +204,19 @@ final class BakeModel {
         return solver(stack).takeOver(solver(stack), state, startC, about);
     }
 
-    /** Whether the oven cools while the fish is in. */
-    boolean falls() {
-        return oven.kind().falls();
+    /** Whether the oven's air moves while its dial does not. */
+    boolean unsteady() {
+        return oven.kind().falls() || !course.asPlanned();
     }
 
     /**
      * What the faces meet in the oven with its dial at {@code dialC}.
      *
-     * @param minutes since the door was shut; only an oven that falls cares
+     * @param minutes since the first thing went in; only an unsteady oven cares
      */
     Surroundings baking(double dialC, double minutes) {
         OvenKind kind = oven.kind();
-        double set = dialC + oven.offsetC() + unknowns.ovenShiftC();
+        double set = course.airC(dialC, minutes) + oven.offsetC() + unknowns.ovenShiftC();
         double air = ROOM_C + (set - ROOM_C) * kind.left(minutes);
         double film = oven.filmWm2K() * unknowns.filmFactor();
         double under = air + kind.underAboveAirC();

@@ -97,7 +97,7 @@ public final class Ensemble {
     public Ensemble observe(Observation seen) {
         double[] next = new double[weight.length];
         for (int i = 0; i < next.length; i++) {
-            next[i] = weight[i] * seen.likelihood(celsius(members.get(i), seen), solver.targetC());
+            next[i] = weight[i] * likelihood(members.get(i), seen);
         }
         double sum = Arrays.stream(next).sum();
         for (int i = 0; i < next.length; i++) {
@@ -107,13 +107,76 @@ public final class Ensemble {
         return weighed.effective() < FEWEST * MEMBERS ? weighed.drawnAgain() : weighed;
     }
 
-    private double celsius(Member member, Observation seen) {
+    private double likelihood(Member member, Observation seen) {
+        if (seen instanceof Observation.Tip tip) {
+            return tip.likelihood(minute -> member.coldestAt(minute / scale));
+        }
+        if (seen instanceof Observation.OvenAir air) {
+            OvenTruth was = solver.truth();
+            return air.likelihood(was.offsetC() + member.z()[About.OVEN.ordinal()] * was.offsetDoubtC());
+        }
+        Observation.OfColdest said = (Observation.OfColdest) seen;
+        return said.likelihood(celsius(member, said), solver.targetC());
+    }
+
+    private double celsius(Member member, Observation.OfColdest seen) {
         if (seen instanceof Observation.InOven in) {
             return member.coldestAt(in.minute() / scale);
         }
-        double outMinute = ((Observation.After) seen).outMinute();
+        return peakC(member, ((Observation.After) seen).outMinute());
+    }
+
+    /* The warmest its coldest point gets where it comes out then. */
+    private double peakC(Member member, double outMinute) {
         double open = Math.max(Doubts.LEAST_MINUTES, (outMinute - fixedMin) / scale);
         return solver.targetC() + solver.perLog() * Math.log(open / member.openMinutes());
+    }
+
+    /** How it stands where it comes out after so many minutes. */
+    public Standing standing(double outMinute) {
+        double done = 0;
+        double[] peak = new double[weight.length];
+        for (int i = 0; i < weight.length; i++) {
+            peak[i] = peakC(members.get(i), outMinute);
+            done += fixedMin + scale * members.get(i).openMinutes() <= outMinute ? weight[i] : 0;
+        }
+        return new Standing(outMinute, done, percentile(peak, weight, HALF), solver.targetC(), window());
+    }
+
+    /**
+     * Where the coldest point of the members is over time.
+     *
+     * @throws IllegalStateException where the members were not watched
+     */
+    public Fan fan() {
+        int points = members.get(0).coldestC().length;
+        if (points == 0) {
+            throw new IllegalStateException("These members were not watched in the oven.");
+        }
+        int stride = Math.max(1, points / Fan.POINTS);
+        int kept = (points - 1) / stride + 1;
+        double[] minute = new double[kept];
+        double[] low = new double[kept];
+        double[] middle = new double[kept];
+        double[] high = new double[kept];
+        for (int k = 0; k < kept; k++) {
+            int at = k * stride;
+            double[] celsius =
+                    members.stream().mapToDouble(m -> m.coldestC()[at]).toArray();
+            minute[k] = at * Member.STRIDE_MIN * scale;
+            low[k] = percentile(celsius, weight, EARLY);
+            middle[k] = percentile(celsius, weight, HALF);
+            high[k] = percentile(celsius, weight, LATE);
+        }
+        return new Fan(minute, low, middle, high);
+    }
+
+    /** The warmest that the coldest point of any member is then, °C: what reads far above it is not in the fish. */
+    public double warmestC(double minute) {
+        return members.stream()
+                .mapToDouble(m -> m.coldestAt(minute / scale))
+                .max()
+                .orElseThrow();
     }
 
     /* Draws members in proportion to their weight, each shifted a little, so that all weigh the same again. */
@@ -179,25 +242,28 @@ public final class Ensemble {
                 Math.max(LEAST_FILM_DOUBT, Math.sqrt(variance(film)) * was.logFilmDoubt()));
     }
 
-    /* Between members by straight lines; a member stands at the middle of its weight. */
     private static double percentile(List<Member> members, double[] weight, double share) {
+        return percentile(members.stream().mapToDouble(Member::openMinutes).toArray(), weight, share);
+    }
+
+    /* Between values by straight lines; a value stands at the middle of its weight. */
+    private static double percentile(double[] value, double[] weight, double share) {
         int[] order = IntStream.range(0, weight.length)
                 .boxed()
-                .sorted(Comparator.comparingDouble(i -> members.get(i).openMinutes()))
+                .sorted(Comparator.comparingDouble(i -> value[i]))
                 .mapToInt(Integer::intValue)
                 .toArray();
         double below = 0;
         double lastAt = 0;
-        double last = members.get(order[0]).openMinutes();
+        double last = value[order[0]];
         for (int i : order) {
             double at = below + weight[i] / 2;
-            double minutes = members.get(i).openMinutes();
             if (at >= share) {
-                return at == lastAt ? minutes : last + (minutes - last) * (share - lastAt) / (at - lastAt);
+                return at == lastAt ? value[i] : last + (value[i] - last) * (share - lastAt) / (at - lastAt);
             }
             below += weight[i];
             lastAt = at;
-            last = minutes;
+            last = value[i];
         }
         return last;
     }

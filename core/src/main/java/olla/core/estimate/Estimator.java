@@ -18,6 +18,7 @@ import olla.core.fish.Filling;
 import olla.core.fish.Measured;
 import olla.core.fish.Piece;
 import olla.core.oven.Oven;
+import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
@@ -35,13 +36,17 @@ public final class Estimator {
     /**
      * Reckons a bake.
      *
+     * @param kind how the oven's air moves
+     * @param truth what is believed of it
      * @throws olla.core.units.RefusedInput where the open bake cannot reach the target in this oven
      */
-    public static Estimate estimate(Piece piece, Dress dress, Oven oven, Programme programme, Doneness target) {
+    public static Estimate estimate(
+            Piece piece, Dress dress, OvenKind kind, OvenTruth truth, Programme programme, Doneness target) {
         Refusals refusals = new Refusals();
         Usual.check(dress, programme, refusals);
         refusals.throwIfAny();
-        BakeModel model = new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.FINE);
+        Dish dish = new Dish(piece, dress, kind, truth, programme, target.peakC());
+        BakeModel model = dish.model(BakeModel.Fineness.FINE);
         BakeRun run = new BakeRun(model, programme);
         OptionalDouble solved = run.minutesFor(target.peakC());
         if (solved.isEmpty() && programme.open()) {
@@ -54,7 +59,6 @@ public final class Estimator {
         if (solved.isPresent()) {
             double open = solved.getAsDouble();
             double out = run.closed(open).bakeMinutes().orElseThrow();
-            Dish dish = new Dish(piece, dress, oven.kind(), OvenTruth.UNCHECKED, programme, target.peakC());
             Doubts all = new Doubts(dish, dish.model(BakeModel.Fineness.COARSE), open);
             CheckWindow quick = CheckWindow.about(open, all.logSpread(), out - open);
             window = Optional.of(quick);
@@ -76,12 +80,12 @@ public final class Estimator {
                 Double.isNaN(course.goldMinute()) ? OptionalDouble.empty() : OptionalDouble.of(course.goldMinute()),
                 forgotten(dress, closed, course),
                 Lethality.minutesAt70(trace.minute(), trace.coldestC()),
-                oven.kind().dial(programme.bakeTempC()),
+                kind.dial(programme.bakeTempC()),
                 trace,
                 course.frames(),
                 doubts,
                 Cautions.of(piece, dress, closed, course.peakC()),
-                assumptions(piece, dress, programme, target, solved));
+                assumptions(piece, dress, truth, programme, target, solved));
     }
 
     /**
@@ -116,12 +120,20 @@ public final class Estimator {
      * it to the target.
      *
      * @param truth what is believed of the oven
+     * @param course what happened to it since the dish went in
      * @param seed the same one gives the same members
      * @throws olla.core.units.RefusedInput where the dress cannot go through the programme
      */
     public static Optional<Ensemble> watched(
-            Piece piece, Dress dress, OvenKind kind, OvenTruth truth, Programme programme, Doneness target, long seed) {
-        Dish dish = new Dish(piece, dress, kind, truth, programme, target.peakC());
+            Piece piece,
+            Dress dress,
+            OvenKind kind,
+            OvenTruth truth,
+            OvenCourse course,
+            Programme programme,
+            Doneness target,
+            long seed) {
+        Dish dish = new Dish(piece, dress, kind, truth, course, programme, target.peakC());
         return likely(dish).map(likely -> Ensemble.of(dish, likely.openMin(), likely.fixedMin(), true, seed));
     }
 
@@ -200,20 +212,6 @@ public final class Estimator {
         return Math.max(Usual.SHORTEST_GRILL_MIN, Math.min(Usual.LONGEST_GRILL_MIN, minutes));
     }
 
-    /**
-     * What a bake of given length really comes to where the oven and the rest are known: the simulator behind the demo's
-     * log.
-     *
-     * @return the warmest the coldest point gets, °C
-     */
-    public static double peakOf(
-            Piece piece, Dress dress, Oven oven, Programme programme, Unknowns unknowns, double bakeMinutes) {
-        BakeModel model = new BakeModel(piece, dress, oven, unknowns, BakeModel.Fineness.FINE);
-        BakeRun run = new BakeRun(model, programme);
-        double fixed = run.closed(1).bakeMinutes().orElseThrow() - 1;
-        return run.run(run.closed(bakeMinutes - fixed)).peakC();
-    }
-
     private static String neverDone(Piece piece, Programme programme, Doneness target) {
         return String.format(
                 Locale.ROOT,
@@ -227,7 +225,7 @@ public final class Estimator {
     }
 
     private static List<String> assumptions(
-            Piece piece, Dress dress, Programme programme, Doneness target, OptionalDouble solved) {
+            Piece piece, Dress dress, OvenTruth truth, Programme programme, Doneness target, OptionalDouble solved) {
         List<String> said = new ArrayList<>();
         if (piece.measured() != Measured.RULER) {
             said.add(String.format(
@@ -236,7 +234,7 @@ public final class Estimator {
                     piece.thicknessMm(),
                     piece.thicknessDoubtMm()));
         }
-        said.add("The oven is fully hot and does what its dial says.");
+        said.add("The oven is fully hot and " + truth.words() + ".");
         said.add("Middle of the oven, on a cold sheet-metal tray, one piece or several that do not touch.");
         if (dress instanceof OpenTray tray && tray.finish() == Finish.BARE) {
             said.add("Bare or lightly oiled; a sauce or glaze would slow it.");

@@ -1,5 +1,7 @@
 package olla.core.estimate;
 
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import olla.core.doneness.Cue;
 import olla.core.units.Refusals;
 
@@ -14,6 +16,14 @@ public sealed interface Observation {
     double PROBE_WARM_K = 1;
     double PROBE_ERROR_K = 1.7;
 
+    /* The same error's two parts for a probe that stays in: where the tip lies, the same for every reading, and what
+    wanders, the model's own misses among it, K (from memory). */
+    double PLACED_K = 1.4;
+    double WANDERS_K = 1;
+
+    /* One thermometer in an oven is not the air round the fish, K (from memory). */
+    double AIR_ERROR_K = 4;
+
     /* How blurred the edges of what is seen are, K (from memory). */
     double EYE_BLUR_K = 1.5;
 
@@ -24,17 +34,20 @@ public sealed interface Observation {
     double NOTICED_UNDER_K = 3;
     double NOTICED_OVER_K = 6;
 
-    /** How likely this is where the coldest point is, or peaked, at {@code celsius}, for a target; relative to other temperatures. */
-    double likelihood(double celsius, double targetC);
+    /** Something said of the coldest point at one moment. */
+    sealed interface OfColdest extends Observation {
+        /** How likely this is where it is, or peaked, at {@code celsius}, for a target; relative to other temperatures. */
+        double likelihood(double celsius, double targetC);
+    }
 
     /** In the oven, before it came out. */
-    sealed interface InOven extends Observation {
+    sealed interface InOven extends OfColdest {
         /** Minutes after the first thing went in. */
         double minute();
     }
 
     /** After the bake, about the warmest that the coldest point has been. */
-    sealed interface After extends Observation {
+    sealed interface After extends OfColdest {
         /** When it came out, minutes after the first thing went in. */
         double outMinute();
     }
@@ -50,6 +63,56 @@ public sealed interface Observation {
         @Override
         public double likelihood(double coldestC, double targetC) {
             return reading(celsius, coldestC);
+        }
+    }
+
+    /**
+     * One of the readings of a probe that stays in, on top of the earlier ones. Where its tip lies and what its sensor
+     * reads too much are the same for all of them, so that many readings are not as good as many probes: what is new in
+     * this one is what the earlier ones did not already say.
+     *
+     * @param earlier the readings of the same tip in the same place, in order
+     */
+    record Tip(double minute, double celsius, List<Probe> earlier) implements Observation {
+
+        /** @throws olla.core.units.RefusedInput where either is out of range */
+        public Tip {
+            checkMinute("minute", minute);
+            checkReading(celsius);
+            earlier = List.copyOf(earlier);
+        }
+
+        double likelihood(DoubleUnaryOperator coldestAt) {
+            double placed = PLACED_K * PLACED_K;
+            double noise = WANDERS_K * WANDERS_K;
+            double sum = 0;
+            for (Probe before : earlier) {
+                sum += before.celsius() - coldestAt.applyAsDouble(before.minute()) - PROBE_WARM_K;
+            }
+            double known = noise + earlier.size() * placed;
+            double bias = placed * sum / known;
+            double variance = noise + placed * noise / known;
+            double off = celsius - coldestAt.applyAsDouble(minute) - PROBE_WARM_K - bias;
+            return SLIP + (1 - SLIP) * Math.exp(-off * off / variance / 2);
+        }
+    }
+
+    /**
+     * What a thermometer in the oven says of its dial.
+     *
+     * @param offC its air less the dial, °C, over some minutes with the door shut
+     */
+    record OvenAir(double offC) implements Observation {
+        /** @throws olla.core.units.RefusedInput where it is out of range */
+        public OvenAir {
+            new Refusals()
+                    .range("offC", "An oven's error", offC, -100, 100, "°C")
+                    .throwIfAny();
+        }
+
+        double likelihood(double offsetC) {
+            double z = (offC - offsetC) / AIR_ERROR_K;
+            return SLIP + (1 - SLIP) * Math.exp(-z * z / 2);
         }
     }
 
@@ -103,7 +166,15 @@ public sealed interface Observation {
     enum Verdict {
         UNDER,
         RIGHT,
-        OVER
+        OVER;
+
+        /** What guests would say of a fish that peaked so. */
+        public static Verdict of(double peakC, double targetC) {
+            if (peakC < targetC - NOTICED_UNDER_K) {
+                return UNDER;
+            }
+            return peakC > targetC + NOTICED_OVER_K ? OVER : RIGHT;
+        }
     }
 
     private static double reading(double celsius, double coldestC) {

@@ -1,5 +1,6 @@
 package olla.core.estimate;
 
+import java.util.Locale;
 import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
 import olla.core.units.Refusals;
@@ -33,6 +34,37 @@ public record OvenTruth(double offsetC, double offsetDoubtC, double logFilm, dou
     /** The oven as it most likely is. */
     public Oven likely(OvenKind kind) {
         return new Oven(kind, offsetC, Math.exp(logFilm));
+    }
+
+    /* Less than this, nobody would call an oven a liar, °C. */
+    private static final double TRUE_C = 1.5;
+
+    /** What it does, as the rest of a sentence that begins with the oven. */
+    public String words() {
+        if (!checked()) {
+            return "does what its dial says";
+        }
+        return Math.abs(offsetC) < TRUE_C
+                ? String.format(Locale.ROOT, "runs true, ±%.0f", offsetDoubtC)
+                : String.format(
+                        Locale.ROOT,
+                        "runs about %.0f° %s, ±%.0f",
+                        Math.abs(offsetC),
+                        offsetC > 0 ? "hot" : "cool",
+                        offsetDoubtC);
+    }
+
+    /** The same as a sentence, with what it rests on. */
+    public String words(int bakes) {
+        if (bakes == 0) {
+            return "Nothing is logged for this oven yet.";
+        }
+        return String.format(
+                Locale.ROOT,
+                "This oven %s, after %d %s.",
+                checked() ? words() : "cannot be told from its dial yet",
+                bakes,
+                bakes == 1 ? "bake" : "bakes");
     }
 
     /** Whether it is known better than an oven fresh from nowhere. */

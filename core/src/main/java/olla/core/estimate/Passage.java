@@ -11,7 +11,8 @@ import olla.core.oven.Stage;
 /** A dish on its way through a programme: what is on the tray, how warm it is, how long it has been in. Mutable. */
 final class Passage {
 
-    private static final double FALL_STRIDE_S = 60;
+    /* How long an unsteady oven is taken for steady. */
+    private static final double UNSTEADY_STRIDE_S = 30;
     private static final double REST_STRIDE_S = 30;
 
     /* Once the middle has fallen this far below its peak it will not rise again, K. */
@@ -77,10 +78,10 @@ final class Passage {
 
     /** Some seconds of a stage that takes time. */
     void pass(Stage stage, double seconds) {
-        if (stage instanceof Stage.Bake bake && model.falls()) {
+        if (stage instanceof Stage.Bake bake && model.unsteady()) {
             double left = seconds;
             while (left > 1e-9) {
-                double stride = Math.min(left, FALL_STRIDE_S);
+                double stride = Math.min(left, UNSTEADY_STRIDE_S);
                 Surroundings now = model.baking(bake.tempC(), minutes() + stride / 120);
                 solver().advance(state, now, stride);
                 left -= stride;

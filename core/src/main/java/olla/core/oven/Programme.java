@@ -226,6 +226,11 @@ public record Programme(List<Stage> stages) {
         return stages.get(stages.size() - 1) instanceof Stage.Rest rest ? rest.minutes() : 0;
     }
 
+    /** What its stages of given length take in the oven, minutes: all but the open ones, or but the last BAKE. */
+    public double fixedMinutes() {
+        return opened().stages.stream().mapToDouble(Programme::fixed).sum();
+    }
+
     /** In the oven altogether, minutes; empty while a length is open. */
     public OptionalDouble bakeMinutes() {
         return open()

@@ -9,15 +9,33 @@ package olla.core.plan;
  * @param fromSeconds since the fish went in, inclusive
  * @param untilSeconds since the fish went in, exclusive; infinite for the last
  * @param next what the clock counts down to, as spoken; empty where nothing follows
+ * @param step which of the programme's stages is to be done by hand; -1 for none
  */
-public record Moment(Phase phase, String say, String hint, double fromSeconds, double untilSeconds, String next) {
+public record Moment(
+        Phase phase, String say, String hint, double fromSeconds, double untilSeconds, String next, int step) {
 
-    /** The stretches, in order. */
+    /** The stretches, in the order in which they may come. */
     public enum Phase {
+        /** It stands outside until the oven is hot. */
+        WAIT,
         SHUT,
+        /** Something is to be added or turned. */
+        STEP,
         CHECK,
+        /** Under the grill. */
+        GRILL,
         TAKE_OUT,
         REST,
+        /** The crust is to be opened. */
+        CRACK,
         SERVE
+    }
+
+    Moment(Phase phase, String say, String hint, double fromSeconds, double untilSeconds, String next) {
+        this(phase, say, hint, fromSeconds, untilSeconds, next, -1);
+    }
+
+    Moment within(double from, double until) {
+        return new Moment(phase, say, hint, from, until, next, step);
     }
 }

@@ -210,7 +210,7 @@ public final class Cautions {
                     KNOW,
                     When.REST,
                     s -> s.dress() != null,
-                    "What is left goes into the fridge within 2 hours, is eaten in 3 days and reheated to 74\u00a0°C.",
+                    Leftovers.words(),
                     FSIS + ", leftovers and food safety"));
 
     /* Closes every list. */

@@ -89,7 +89,7 @@ final class Bakes {
 
     Estimate to(Doneness target) {
         return Estimator.estimate(
-                piece(), dress, Oven.trusted(kind), new Programme(tempC, minutes, restMinutes), target);
+                piece(), dress, kind, OvenTruth.UNCHECKED, new Programme(tempC, minutes, restMinutes), target);
     }
 
     /** Minutes until the coldest point peaks at a temperature of the test's own choosing. */

@@ -63,7 +63,7 @@ class DressedBakesTest {
     private static Estimate bake(Piece piece, Dress dress, OvenKind kind, double ovenC) {
         Oven oven = Oven.trusted(kind);
         Programme usual = Estimator.usual(piece, dress, oven, Doneness.FLAKES, ovenC, dress.usualRestMinutes());
-        return Estimator.estimate(piece, dress, oven, usual, Doneness.FLAKES);
+        return Estimator.estimate(piece, dress, kind, OvenTruth.UNCHECKED, usual, Doneness.FLAKES);
     }
 
     private static Estimate still(Piece piece, Dress dress, double ovenC) {
@@ -224,7 +224,7 @@ class DressedBakesTest {
         Programme hotThenMild = new Programme(
                 List.of(new Stage.Bake(240, OptionalDouble.of(5)), new Stage.Bake(160, OPEN), new Stage.Rest(4)));
         Estimate estimate = Estimator.estimate(
-                hake(30), new OpenTray(), Oven.trusted(OvenKind.STILL), hotThenMild, Doneness.FLAKES);
+                hake(30), new OpenTray(), OvenKind.STILL, OvenTruth.UNCHECKED, hotThenMild, Doneness.FLAKES);
         assertThat(estimate.stages().get(0).toMin()).isEqualTo(5);
         assertThat(estimate.peakC()).isCloseTo(57, within(0.3));
         double mild = still(hake(30), new OpenTray(), 160).bakeMinutes();
@@ -236,7 +236,12 @@ class DressedBakesTest {
     void aGrillOnParchmentIsRefusedWithTheReason() {
         Programme grilled = new Programme(List.of(new Stage.Bake(200, OPEN), new Stage.Grill(2), new Stage.Rest(2)));
         assertThatThrownBy(() -> Estimator.estimate(
-                        hake(25), new Parcel(Sheet.PARCHMENT), Oven.trusted(OvenKind.STILL), grilled, Doneness.FLAKES))
+                        hake(25),
+                        new Parcel(Sheet.PARCHMENT),
+                        OvenKind.STILL,
+                        OvenTruth.UNCHECKED,
+                        grilled,
+                        Doneness.FLAKES))
                 .isInstanceOfSatisfying(
                         RefusedInput.class,
                         r -> assertThat(r.refusals().get(0).message()).contains("catches fire"));
@@ -246,8 +251,8 @@ class DressedBakesTest {
     void stagesOfGivenLengthThatGoTooFarAreSaid() {
         Programme long_ = new Programme(
                 List.of(new Stage.Bake(200, OPEN), new Stage.Bake(230, OptionalDouble.of(30)), new Stage.Rest(3)));
-        Estimate estimate =
-                Estimator.estimate(hake(20), new OpenTray(), Oven.trusted(OvenKind.STILL), long_, Doneness.FLAKES);
+        Estimate estimate = Estimator.estimate(
+                hake(20), new OpenTray(), OvenKind.STILL, OvenTruth.UNCHECKED, long_, Doneness.FLAKES);
         assertThat(estimate.assumptions()).anyMatch(a -> a.contains("shorten them"));
         assertThat(estimate.window().orElseThrow().likelyMin()).isPositive();
     }

@@ -12,7 +12,6 @@ import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.safety.Caution;
@@ -62,8 +61,8 @@ class EstimatorTest {
                 OptionalDouble.empty(),
                 false);
         Programme programme = new Programme(230, OptionalDouble.empty(), 4);
-        Oven oven = Oven.trusted(OvenKind.STILL);
-        Estimate scale = Estimator.estimate(weighed, new OpenTray(), oven, programme, Doneness.FLAKES);
+        Estimate scale = Estimator.estimate(
+                weighed, new OpenTray(), OvenKind.STILL, OvenTruth.UNCHECKED, programme, Doneness.FLAKES);
         Estimate ruler = Bakes.hake().thick(weighed.thicknessMm()).to(Doneness.FLAKES);
         assertThat(width(scale)).isGreaterThan(1.5 * width(ruler));
         assertThat(scale.doubts().get(0).what()).startsWith("thickness from its weight");

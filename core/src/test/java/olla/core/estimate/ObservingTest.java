@@ -160,7 +160,7 @@ class ObservingTest {
                 double peak = truth.peakC(out);
                 believed = ensemble.observe(new Probe(half, misread(random, truth.coldestAt(half))))
                         .observe(new Peak(out, misread(random, peak)))
-                        .observe(new Judged(out, verdict(peak)))
+                        .observe(new Judged(out, Verdict.of(peak, TARGET_C)))
                         .learned();
             }
             sixth.add(miss(believed, hidden));
@@ -190,13 +190,6 @@ class ObservingTest {
 
     private static double mean(List<Double> values) {
         return values.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
-    }
-
-    private static Verdict verdict(double peakC) {
-        if (peakC < TARGET_C - Observation.NOTICED_UNDER_K) {
-            return Verdict.UNDER;
-        }
-        return peakC > TARGET_C + Observation.NOTICED_OVER_K ? Verdict.OVER : Verdict.RIGHT;
     }
 
     @Test
@@ -269,7 +262,7 @@ class ObservingTest {
     void everyCueHasItsWordsAndItsRange(Cue cue) {
         assertThat(cue.words()).isNotBlank();
         assertThat(cue.fromC()).isLessThan(cue.toC());
-        Observation seen = new Seen(5, cue);
+        Seen seen = new Seen(5, cue);
         double within = Double.isInfinite(cue.fromC()) ? cue.toC() - 20 : cue.fromC() + 2;
         if (!Double.isInfinite(within)) {
             assertThat(seen.likelihood(within, 57)).isGreaterThan(seen.likelihood(within > 45 ? 15 : 75, 57));

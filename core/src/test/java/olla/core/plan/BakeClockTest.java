@@ -3,33 +3,226 @@ package olla.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
+import olla.core.dress.Dress;
+import olla.core.dress.Finish;
+import olla.core.dress.Mix;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
+import olla.core.dress.Sheet;
+import olla.core.dress.Topping;
+import olla.core.dress.Underlay;
+import olla.core.dress.Usual;
+import olla.core.fish.Cut;
+import olla.core.fish.Measured;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.oven.Programme;
+import olla.core.plan.BakeFacts.Window;
+import olla.core.plan.Moment.Phase;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class BakeClockTest {
 
+    private static final Piece HAKE = new Piece(Species.HAKE, Cut.PORTION, Measured.RULER, 25, 80, 120, 200, 8, false);
+    private static final Piece BREAM =
+            new Piece(Species.SEA_BREAM, Cut.WHOLE, Measured.RULER, 50, 110, 300, 900, 8, false);
+    private static final Window WINDOW = new Window(9, 10.5, 12);
+    private static final OptionalDouble NOT_YET = OptionalDouble.empty();
+
+    private static BakeFacts plain() {
+        return BakeFacts.justIn(new Programme(230, NOT_YET, 4), HAKE, new OpenTray(), WINDOW);
+    }
+
+    private static BakeFacts dressed(Piece piece, Dress dress) {
+        return BakeFacts.justIn(Usual.programme(dress, 200, dress.usualRestMinutes()), piece, dress, WINDOW);
+    }
+
+    private static BakeFacts looked(BakeFacts f, double nextLook) {
+        return new BakeFacts(
+                f.programme(),
+                f.piece(),
+                f.dress(),
+                f.window(),
+                OptionalDouble.of(nextLook),
+                f.takeOutMin(),
+                f.stepsDone(),
+                f.outMin(),
+                f.crackedMin());
+    }
+
+    private static BakeFacts foundDone(BakeFacts f, double minute) {
+        return new BakeFacts(
+                f.programme(),
+                f.piece(),
+                f.dress(),
+                f.window(),
+                f.nextLookMin(),
+                OptionalDouble.of(minute),
+                f.stepsDone(),
+                f.outMin(),
+                f.crackedMin());
+    }
+
+    private static BakeFacts stepped(BakeFacts f, int step, double minute) {
+        return new BakeFacts(
+                f.programme(),
+                f.piece(),
+                f.dress(),
+                f.window(),
+                f.nextLookMin(),
+                f.takeOutMin(),
+                Map.of(step, minute),
+                f.outMin(),
+                f.crackedMin());
+    }
+
+    private static BakeFacts out(BakeFacts f, double minute, OptionalDouble cracked) {
+        return new BakeFacts(
+                f.programme(),
+                f.piece(),
+                f.dress(),
+                f.window(),
+                f.nextLookMin(),
+                f.takeOutMin(),
+                f.stepsDone(),
+                OptionalDouble.of(minute),
+                cracked);
+    }
+
+    private static List<Phase> phases(BakeFacts facts) {
+        List<Moment> moments = BakeClock.moments(facts);
+        withoutGaps(moments);
+        return moments.stream().map(Moment::phase).toList();
+    }
+
+    private static Moment only(BakeFacts facts, Phase phase) {
+        List<Moment> found = BakeClock.moments(facts).stream()
+                .filter(m -> m.phase() == phase)
+                .toList();
+        assertThat(found).hasSize(1);
+        return found.get(0);
+    }
+
     @Test
     void whileItBakesTheMomentsLeadFromShutToOut() {
-        List<Moment> moments = BakeClock.moments(9, 12, 4, OptionalDouble.empty());
-        assertThat(moments)
-                .extracting(Moment::phase)
-                .containsExactly(Moment.Phase.SHUT, Moment.Phase.CHECK, Moment.Phase.TAKE_OUT);
-        withoutGaps(moments);
-        assertThat(moments.get(0).untilSeconds()).isEqualTo(540);
-        assertThat(moments.get(1).untilSeconds()).isEqualTo(720);
+        assertThat(phases(plain())).containsExactly(Phase.SHUT, Phase.CHECK, Phase.TAKE_OUT);
+        assertThat(only(plain(), Phase.SHUT).untilSeconds()).isEqualTo(540);
+        assertThat(only(plain(), Phase.CHECK).untilSeconds()).isEqualTo(720);
     }
 
     @Test
     void onceOutItRestsThenIsServed() {
-        List<Moment> moments = BakeClock.moments(9, 12, 4, OptionalDouble.of(10));
-        assertThat(moments).extracting(Moment::phase).containsExactly(Moment.Phase.REST, Moment.Phase.SERVE);
-        withoutGaps(moments);
-        assertThat(moments.get(0).untilSeconds()).isEqualTo(840);
+        BakeFacts out = out(plain(), 10, NOT_YET);
+        assertThat(phases(out)).containsExactly(Phase.REST, Phase.SERVE);
+        assertThat(only(out, Phase.REST).untilSeconds()).isEqualTo(840);
+        assertThat(BakeClock.onceOut(plain(), 10)).isEqualTo(BakeClock.moments(out));
+    }
+
+    @Test
+    void aLookThatFoundItRawShutsTheDoorUntilTheNext() {
+        BakeFacts facts = looked(plain(), 11);
+        assertThat(phases(facts)).containsExactly(Phase.SHUT, Phase.CHECK, Phase.TAKE_OUT);
+        assertThat(only(facts, Phase.SHUT).untilSeconds()).isEqualTo(660);
+        assertThat(only(facts, Phase.SHUT).hint()).contains("A good look");
+        // Even later than the window said: never a check of no length before "take it out".
+        assertThat(phases(looked(plain(), 13))).containsExactly(Phase.SHUT, Phase.TAKE_OUT);
+    }
+
+    @Test
+    void aLookThatFoundItDoneTakesItOutAtOnce() {
+        BakeFacts facts = foundDone(plain(), 8);
+        assertThat(phases(facts)).containsExactly(Phase.SHUT, Phase.TAKE_OUT);
+        assertThat(only(facts, Phase.TAKE_OUT).fromSeconds()).isEqualTo(480);
+    }
+
+    @Test
+    void aGlazeIsCalledForAtTwoThirds() {
+        BakeFacts facts = dressed(HAKE, new OpenTray(Finish.GLAZED, Underlay.NONE));
+        Moment glaze = BakeClock.moments(facts).stream()
+                .filter(m -> m.say().equals("Glaze it again"))
+                .findFirst()
+                .orElseThrow();
+        // Of ten and a half minutes one is the grill's.
+        assertThat(glaze.fromSeconds()).isEqualTo(60 * 9.5 * 2 / 3);
+        assertThat(glaze.step()).isEqualTo(1);
+        assertThat(glaze.untilSeconds() - glaze.fromSeconds()).isEqualTo(60 * BakeClock.STEP_MIN);
+        Moment before = BakeClock.moments(facts).get(0);
+        assertThat(before.next()).isEqualTo("then: glaze it again");
+        BakeFacts done = stepped(facts, 1, 6.5);
+        withoutGaps(BakeClock.moments(done));
+        assertThat(only(done, Phase.STEP).untilSeconds()).isEqualTo(390);
+    }
+
+    @Test
+    void theCheckComesBeforeTheGrillAndTheGrillWhenItIsTapped() {
+        BakeFacts facts = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.BEFORE, 6));
+        double grill = 3;
+        assertThat(phases(facts)).containsExactly(Phase.SHUT, Phase.CHECK, Phase.STEP);
+        assertThat(only(facts, Phase.CHECK).fromSeconds()).isEqualTo(60 * (9 - grill));
+        assertThat(only(facts, Phase.STEP).fromSeconds()).isEqualTo(60 * (12 - grill));
+        BakeFacts on = stepped(facts, 1, 8);
+        assertThat(phases(on)).containsExactly(Phase.SHUT, Phase.CHECK, Phase.GRILL, Phase.TAKE_OUT);
+        assertThat(only(on, Phase.GRILL).untilSeconds()).isEqualTo(60 * (8 + grill));
+    }
+
+    @Test
+    void crumbsPartWayAndSidesHaveTheirCall() {
+        BakeFacts crumbs = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6));
+        assertThat(BakeClock.moments(crumbs)).anySatisfy(m -> {
+            assertThat(m.say()).isEqualTo("Topping on");
+            assertThat(m.hint()).contains("oven to 220°");
+        });
+    }
+
+    @Test
+    void aCrustRestsThenIsCrackedAndServedOnlyThen() {
+        BakeFacts salt = dressed(BREAM, new SaltCrust(SaltCrust.School.WET_SAND));
+        assertThat(only(salt, Phase.CHECK).say()).isEqualTo("Check through the crust");
+        BakeFacts shut = out(salt, 40, NOT_YET);
+        assertThat(phases(shut)).containsExactly(Phase.REST, Phase.CRACK);
+        assertThat(only(shut, Phase.REST).untilSeconds()).isEqualTo(3000);
+        assertThat(phases(out(salt, 40, OptionalDouble.of(52)))).containsExactly(Phase.REST, Phase.CRACK, Phase.SERVE);
+        // Cracked early it does not rest any longer.
+        assertThat(phases(out(salt, 40, OptionalDouble.of(45)))).containsExactly(Phase.REST, Phase.SERVE);
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.5, 3, 9, 9.5, 10, 12, 20})
+    void whateverWasFoundWheneverThereAreNoGaps(double minute) {
+        for (Dress dress : List.of(
+                new OpenTray(),
+                new OpenTray(Finish.GLAZED, Underlay.NONE),
+                new Topping(Mix.CRUMB, Topping.When.AFTER, 6),
+                new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6),
+                new Parcel(Sheet.FOIL),
+                new SaltCrust(SaltCrust.School.WATER_ONLY))) {
+            BakeFacts facts = dressed(HAKE, dress);
+            for (BakeFacts f : List.of(facts, looked(facts, minute), foundDone(facts, minute))) {
+                withoutGaps(BakeClock.moments(f));
+                for (int step = 1; step < facts.programme().stages().size() - 1; step++) {
+                    withoutGaps(BakeClock.moments(stepped(f, step, minute)));
+                }
+            }
+            withoutGaps(BakeClock.moments(out(facts, minute, NOT_YET)));
+        }
+    }
+
+    @Test
+    void whatWaitsForTheOvenWaitsWithoutEnd() {
+        assertThat(BakeClock.waiting()).hasSize(1);
+        assertThat(BakeClock.waiting().get(0).untilSeconds()).isInfinite();
     }
 
     private static void withoutGaps(List<Moment> moments) {
+        assertThat(moments).isNotEmpty();
         for (int i = 1; i < moments.size(); i++) {
             assertThat(moments.get(i).fromSeconds())
+                    .as(moments.toString())
                     .isEqualTo(moments.get(i - 1).untilSeconds());
         }
         assertThat(moments.get(moments.size() - 1).untilSeconds()).isInfinite();

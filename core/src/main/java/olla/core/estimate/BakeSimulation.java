@@ -1,0 +1,121 @@
+package olla.core.estimate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import olla.core.dress.Dress;
+import olla.core.fish.Piece;
+import olla.core.oven.Oven;
+import olla.core.oven.OvenCourse;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+
+/**
+ * A bake as it would really go where oven and fish are known: what stand-in devices and the demo's past are made from. It
+ * goes forward only. Mutable.
+ */
+public final class BakeSimulation {
+
+    /* No step is longer, minutes. */
+    private static final double STRIDE_MIN = 0.25;
+
+    private final Passage passage;
+    private final Oven oven;
+    private final OvenCourse course;
+    private final List<Stage> stages;
+    private final double[] endsAt;
+    private int stage;
+    private boolean out;
+
+    /**
+     * @param oven as it really is
+     * @param course what happens to it
+     * @param programme an open length is taken for {@code likelyMin} of the whole
+     * @param unknowns what is off with the fish
+     * @param likelyMin the whole bake, minutes
+     */
+    public BakeSimulation(
+            Piece piece,
+            Dress dress,
+            Oven oven,
+            OvenCourse course,
+            Programme programme,
+            Unknowns unknowns,
+            double likelyMin) {
+        this.oven = oven;
+        this.course = course;
+        BakeModel model = new BakeModel(piece, dress, oven, course, unknowns, BakeModel.Fineness.FINE);
+        BakeRun run = new BakeRun(model, programme);
+        this.stages = new ArrayList<>(
+                run.closed(Math.max(Doubts.LEAST_MINUTES, likelyMin - programme.fixedMinutes())).stages().stream()
+                        .filter(s -> !(s instanceof Stage.Rest))
+                        .toList());
+        // The oven stays as it was until somebody takes the dish out.
+        Stage.Bake last = null;
+        for (Stage s : stages) {
+            last = s instanceof Stage.Bake bake ? bake : last;
+        }
+        stages.add(new Stage.Bake(last.tempC(), OptionalDouble.of(Programme.LONGEST_MINUTES)));
+        this.endsAt = new double[stages.size()];
+        double at = 0;
+        for (int i = 0; i < endsAt.length; i++) {
+            at += Passage.seconds(stages.get(i)) / 60;
+            endsAt[i] = at;
+        }
+        this.passage = new Passage(model, programme);
+    }
+
+    /** Lets it go on to this minute since it went in; earlier ones change nothing. */
+    public void goOn(double minute) {
+        while (minute - passage.minutes() > 1e-6) {
+            if (out) {
+                passage.pass(
+                        new Stage.Rest(Programme.LONGEST_MINUTES),
+                        60 * Math.min(STRIDE_MIN, minute - passage.minutes()));
+                continue;
+            }
+            while (stage < stages.size() - 1 && endsAt[stage] - passage.minutes() < 1e-6) {
+                stage++;
+                if (Passage.seconds(stages.get(stage)) == 0) {
+                    passage.change(stages.get(stage));
+                }
+            }
+            double until = Math.min(minute, endsAt[stage]);
+            passage.pass(stages.get(stage), 60 * Math.min(STRIDE_MIN, Math.max(1e-6, until - passage.minutes())));
+        }
+    }
+
+    /** It comes out where it has come to, and rests from here on. */
+    public void takeOut() {
+        out = true;
+    }
+
+    /** The coldest flesh, °C. */
+    public double coldestC() {
+        return passage.coldestC();
+    }
+
+    /** The warmest that the coldest flesh has been, °C. */
+    public double peakC() {
+        return passage.stack().fish() ? passage.state().coldestPeakC() : coldestC();
+    }
+
+    /** The flesh's uppermost face, °C: where a tip is that was not pushed in far enough. */
+    public double faceC() {
+        return passage.stack().fish() ? passage.solver().topFaceC(passage.state()) : coldestC();
+    }
+
+    /** The oven's air, °C. */
+    public double airC() {
+        return course.airC(plannedC(), passage.minutes()) + oven.offsetC();
+    }
+
+    private double plannedC() {
+        for (int i = stage; i >= 0; i--) {
+            if (stages.get(i) instanceof Stage.Bake bake) {
+                return bake.tempC();
+            }
+        }
+        return ((Stage.Bake) stages.get(0)).tempC();
+    }
+}

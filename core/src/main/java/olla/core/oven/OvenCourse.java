@@ -1,0 +1,87 @@
+package olla.core.oven;
+
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What the oven's air did against its plan: each event departs from the dial by so much and dies away. Departures add, which
+ * holds while they are small against the oven's heat.
+ *
+ * @param events in order of their minutes
+ */
+public record OvenCourse(List<OvenEvent> events) {
+
+    /** Nothing happened. */
+    public static final OvenCourse NONE = new OvenCourse(List.of());
+
+    /** How fast a domestic oven heats up, K a minute: 200 °C in about a quarter of an hour (from memory). */
+    public static final double HEATING_K_PER_MIN = 13;
+
+    /* A shut oven turned down gives up its heat through its walls, time constant in minutes (from memory). */
+    private static final double COOLING_MIN = 12;
+
+    /* Hot walls warm the air again after the door is shut, time constant in minutes (from memory). */
+    private static final double RECOVERY_MIN = 1.5;
+
+    /* An open door lets air out, hottest first: no more than this share of its heat, by this time constant in seconds (from
+    memory; walls and tray keep the rest). */
+    private static final double MOST_LOST = 0.6;
+    private static final double LOSING_S = 25;
+
+    private static final double ROOM_C = 22;
+
+    /** Puts them in order. */
+    public OvenCourse {
+        events = events.stream()
+                .sorted(Comparator.comparingDouble(OvenEvent::minute))
+                .toList();
+    }
+
+    /** Whether the oven did just what was planned. */
+    public boolean asPlanned() {
+        return events.isEmpty();
+    }
+
+    /** The dial, °C. */
+    public double dialC(double plannedC, double minute) {
+        double dial = plannedC;
+        for (OvenEvent event : events) {
+            if (event instanceof OvenEvent.DialTurned turned && turned.minute() <= minute) {
+                dial = turned.tempC();
+            }
+        }
+        return dial;
+    }
+
+    /** What the air would be in an oven that does as its dial says, °C. */
+    public double airC(double plannedC, double minute) {
+        double dial = plannedC;
+        double departure = 0;
+        for (OvenEvent event : events) {
+            double since = minute - event.minute();
+            if (since < 0) {
+                break;
+            }
+            if (event instanceof OvenEvent.NotHot cold) {
+                departure -= stillToGo(dial - cold.airC(), since);
+            } else if (event instanceof OvenEvent.DoorOpened door) {
+                double lost = MOST_LOST * -Math.expm1(-door.seconds() / LOSING_S);
+                departure -= (dial - ROOM_C) * lost * Math.exp(-since / RECOVERY_MIN);
+            } else if (event instanceof OvenEvent.DialTurned turned) {
+                double up = turned.tempC() - dial;
+                departure -= up > 0 ? stillToGo(up, since) : up * Math.exp(-since / COOLING_MIN);
+                dial = turned.tempC();
+            }
+        }
+        return Math.max(ROOM_C, dial + departure);
+    }
+
+    private static double stillToGo(double kelvin, double minutes) {
+        return Math.max(0, kelvin - HEATING_K_PER_MIN * minutes);
+    }
+
+    /** How long an oven takes to its heat, minutes. */
+    public static double heatingMinutes(double fromC, double toC) {
+        return Math.max(0, toC - fromC) / HEATING_K_PER_MIN;
+    }
+}

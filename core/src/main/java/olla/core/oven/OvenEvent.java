@@ -1,0 +1,57 @@
+package olla.core.oven;
+
+import olla.core.units.Refusals;
+
+/** Something that happened to the oven while a dish was in it. */
+public sealed interface OvenEvent {
+
+    /** Minutes after the dish went in. */
+    double minute();
+
+    /**
+     * It had not come to its heat when the dish went in.
+     *
+     * @param airC what its air was, 0 to 300 °C
+     */
+    record NotHot(double airC) implements OvenEvent {
+        /** @throws olla.core.units.RefusedInput where the temperature is out of range */
+        public NotHot {
+            new Refusals()
+                    .range("celsius", "The oven's air", airC, 0, Programme.HOTTEST_C, "°C")
+                    .throwIfAny();
+        }
+
+        @Override
+        public double minute() {
+            return 0;
+        }
+    }
+
+    /**
+     * Its door stood open.
+     *
+     * @param seconds for how long, 1 to 600
+     */
+    record DoorOpened(double minute, double seconds) implements OvenEvent {
+        /** @throws olla.core.units.RefusedInput where the length is out of range */
+        public DoorOpened {
+            new Refusals()
+                    .range("seconds", "An open door", seconds, 1, 600, "s")
+                    .throwIfAny();
+        }
+    }
+
+    /**
+     * Its dial was turned.
+     *
+     * @param tempC to what, 90 to 300 °C
+     */
+    record DialTurned(double minute, double tempC) implements OvenEvent {
+        /** @throws olla.core.units.RefusedInput where the dial is out of range */
+        public DialTurned {
+            new Refusals()
+                    .range("celsius", "An oven temperature", tempC, Programme.COOLEST_C, Programme.HOTTEST_C, "°C")
+                    .throwIfAny();
+        }
+    }
+}
