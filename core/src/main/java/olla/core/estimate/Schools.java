@@ -71,7 +71,7 @@ public final class Schools {
             }
         }
         all.add(heatModel(window));
-        all.add(log(window, log));
+        all.add(schools.log(window, log));
         return List.copyOf(all);
     }
 
@@ -167,7 +167,7 @@ public final class Schools {
                 "docs/model.md");
     }
 
-    private static School log(CheckWindow window, OvenRecord log) {
+    private School log(CheckWindow window, OvenRecord log) {
         if (log.bakes() == 0) {
             return new School(
                     Way.OVEN_LOG,
@@ -175,15 +175,32 @@ public final class Schools {
                     "Nothing that came out just right is logged for this oven yet.",
                     "this kitchen's log");
         }
-        double minutes = window.likelyMin() * log.ratio();
+        double minutes = window.likelyMin() * trustingTheDial() * log.ratio();
         return new School(
                 Way.OVEN_LOG,
                 Optional.of(new Span(minutes, minutes)),
                 say(
-                        "%s in this oven came out just right after %.0f %% of the model's time: %.0f min here. Few bakes"
-                                + " say little.",
+                        "%s in this oven came out just right after %.0f %% of what the model says where it trusts the"
+                                + " dial: %.0f min here. Few bakes say little.",
                         log.bakes() == 1 ? "One bake" : log.bakes() + " bakes", 100 * log.ratio(), minutes),
                 "this kitchen's log");
+    }
+
+    /* What the model's time would be, over what it is, if nothing had been learned of this oven. */
+    private double trustingTheDial() {
+        if (!dish.truth().checked()) {
+            return 1;
+        }
+        OptionalDouble taught = coarse(dish);
+        OptionalDouble trusting = coarse(new Dish(
+                dish.piece(), dish.dress(), dish.kind(), OvenTruth.UNCHECKED, dish.programme(), dish.targetC()));
+        return taught.isEmpty() || trusting.isEmpty()
+                ? 1
+                : (fixedMin + trusting.getAsDouble()) / (fixedMin + taught.getAsDouble());
+    }
+
+    private static OptionalDouble coarse(Dish dish) {
+        return new BakeRun(dish.model(BakeModel.Fineness.COARSE), dish.programme()).minutesFor(dish.targetC());
     }
 
     private static String say(String words, Object... values) {

@@ -15,6 +15,7 @@ import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.UUID;
+import olla.core.estimate.Observation.Verdict;
 import olla.server.ovens.Oven;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -54,12 +55,30 @@ class Bake implements Persistable<UUID> {
     private BigDecimal probeCelsius;
     private String note;
 
+    /* Counts up with everything that changes what a screen shows, in SQL, so that many can count at once. */
+    @Column(insertable = false, updatable = false)
+    private long revision;
+
+    private BigDecimal trustingMin;
+    private Instant clearedAt;
+
+    @Embedded
+    private Lesson lesson;
+
     @Transient
     private boolean stored;
 
     protected Bake() {}
 
-    Bake(UUID id, String title, Oven oven, String questionJson, Predicted predicted, Instant startedAt) {
+    Bake(
+            UUID id,
+            String title,
+            Oven oven,
+            String questionJson,
+            Predicted predicted,
+            BigDecimal trustingMin,
+            Instant startedAt) {
+        this.trustingMin = trustingMin;
         this.id = id;
         this.title = title;
         this.oven = oven;
@@ -70,6 +89,20 @@ class Bake implements Persistable<UUID> {
 
     void takeOut(Instant at) {
         outAt = at;
+    }
+
+    /** It went in only then. */
+    void goIn(Instant at) {
+        startedAt = at;
+    }
+
+    /** Somebody said what became of the leftovers; null where that was undone. */
+    void clear(Instant at) {
+        clearedAt = at;
+    }
+
+    void teach(Lesson learned) {
+        lesson = learned;
     }
 
     void putBack() {
@@ -85,6 +118,7 @@ class Bake implements Persistable<UUID> {
 
     void reopen() {
         loggedAt = null;
+        lesson = null;
     }
 
     @Override
@@ -130,6 +164,24 @@ class Bake implements Persistable<UUID> {
 
     Instant loggedAt() {
         return loggedAt;
+    }
+
+    long revision() {
+        return revision;
+    }
+
+    /** How long it was to take if the dial were trusted, minutes. */
+    double trustingMin() {
+        return trustingMin.doubleValue();
+    }
+
+    Instant clearedAt() {
+        return clearedAt;
+    }
+
+    /** What was believed of the oven after it; null where it has not been worked out yet. */
+    Lesson lesson() {
+        return lesson;
     }
 
     Verdict verdict() {

@@ -1,8 +1,11 @@
 package olla.server.bakes;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import olla.server.web.MaybeAbsent;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Bakes, running and logged. Every tap has its undo. */
 @RestController
@@ -26,9 +30,11 @@ class BakeController {
     }
 
     private final BakeService bakes;
+    private final BakeStream stream;
 
-    BakeController(BakeService bakes) {
+    BakeController(BakeService bakes, BakeStream stream) {
         this.bakes = bakes;
+        this.stream = stream;
     }
 
     @GetMapping
@@ -36,9 +42,20 @@ class BakeController {
         return which == Which.RUNNING ? bakes.running() : bakes.logged();
     }
 
+    /** All that screens follow, then every change of it, as server-sent events. */
+    @GetMapping(path = "/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter follow() {
+        return stream.follow();
+    }
+
     @GetMapping("/{id}")
     BakeView one(@PathVariable UUID id) {
         return bakes.one(id);
+    }
+
+    @GetMapping("/{id}/inside")
+    InsideView inside(@PathVariable UUID id) {
+        return bakes.inside(id);
     }
 
     @PostMapping
@@ -53,14 +70,32 @@ class BakeController {
         bakes.forget(id);
     }
 
-    @PutMapping("/{id}/out")
-    BakeView takeOut(@PathVariable UUID id) {
-        return bakes.takeOut(id);
+    @PostMapping("/{id}/taps")
+    BakeView tap(@PathVariable UUID id, @RequestBody TapInput input) {
+        return bakes.tap(id, input);
     }
 
-    @DeleteMapping("/{id}/out")
-    BakeView putBack(@PathVariable UUID id) {
-        return bakes.putBack(id);
+    @DeleteMapping("/{id}/taps/{tapId}")
+    BakeView untap(@PathVariable UUID id, @PathVariable UUID tapId) {
+        return bakes.untap(id, tapId);
+    }
+
+    /**
+     * A probe goes in.
+     *
+     * @param device its name
+     * @param at when; now, where it is not said
+     */
+    record ProbeInput(String device, @MaybeAbsent Instant at) {}
+
+    @PutMapping("/{id}/probe")
+    BakeView probe(@PathVariable UUID id, @RequestBody ProbeInput input) {
+        return bakes.probe(id, input.device(), input.at());
+    }
+
+    @DeleteMapping("/{id}/probe")
+    BakeView unprobe(@PathVariable UUID id) {
+        return bakes.unprobe(id, null);
     }
 
     @PutMapping("/{id}/verdict")

@@ -1,32 +1,46 @@
 package olla.server.bakes;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.UUID;
+import olla.core.doneness.Cue;
+import olla.core.estimate.CheckWindow;
+import olla.core.estimate.Observation.Verdict;
+import olla.core.estimate.Standing;
 import olla.core.oven.OvenKind;
-import olla.core.plan.BakeClock;
+import olla.core.plan.Carving;
 import olla.core.plan.Moment;
+import olla.core.probe.Trust;
 import olla.server.bench.EstimateAnswer.CautionAnswer;
 import olla.server.bench.EstimateRequest;
-import olla.server.bench.Question;
 import olla.server.web.MaybeAbsent;
 
 /**
- * A bake, as shown. What to do now is the moment whose seconds since {@code startedAt} hold the present.
+ * A bake, as shown. What to do now is the moment whose seconds since {@code startedAt} hold the present. The minutes that
+ * stand alone are the ticket's; {@code window} is what is believed now.
  *
+ * @param revision counts up with every change
+ * @param held whether it stands outside until the oven is hot
+ * @param dialC what the dial stands at
+ * @param onceOut the moments that would follow if it came out, in seconds since then
+ * @param look what came of the last look
+ * @param probe the probe in it
+ * @param air what the oven's thermometer says
+ * @param taps what was tapped, last first
+ * @param portions helpings lifted
+ * @param leftovers from when it is out
+ * @param lesson what the oven's log has taught with this bake
+ * @param card what does not change while it runs; missing where only changes are told
  * @param now the server's clock, so that a tablet whose clock is wrong still counts right
  */
 public record BakeView(
         UUID id,
+        long revision,
         String title,
         int ovenId,
         String ovenName,
         OvenKind ovenKind,
-        EstimateRequest question,
+        boolean held,
         double thicknessMm,
         double dialC,
         double targetC,
@@ -34,6 +48,7 @@ public record BakeView(
         double checkFromMin,
         double likelyMin,
         double noLaterThanMin,
+        WindowView window,
         double restMinutes,
         Instant startedAt,
         @MaybeAbsent Instant outAt,
@@ -43,8 +58,64 @@ public record BakeView(
         @MaybeAbsent Double probeC,
         @MaybeAbsent String note,
         List<MomentView> moments,
-        List<CautionAnswer> cautions,
+        List<MomentView> onceOut,
+        @MaybeAbsent LookView look,
+        @MaybeAbsent ProbeView probe,
+        @MaybeAbsent AirView air,
+        List<TapView> taps,
+        @MaybeAbsent Integer portions,
+        @MaybeAbsent LeftoversView leftovers,
+        @MaybeAbsent String lesson,
+        boolean hasPhoto,
+        @MaybeAbsent BakeCard card,
         Instant now) {
+
+    /** The same without what does not change. */
+    BakeView withoutCard() {
+        return new BakeView(
+                id,
+                revision,
+                title,
+                ovenId,
+                ovenName,
+                ovenKind,
+                held,
+                thicknessMm,
+                dialC,
+                targetC,
+                predictedMin,
+                checkFromMin,
+                likelyMin,
+                noLaterThanMin,
+                window,
+                restMinutes,
+                startedAt,
+                outAt,
+                loggedAt,
+                actualMin,
+                verdict,
+                probeC,
+                note,
+                moments,
+                onceOut,
+                look,
+                probe,
+                air,
+                taps,
+                portions,
+                leftovers,
+                lesson,
+                hasPhoto,
+                null,
+                now);
+    }
+
+    /** When it is done, minutes since it went in. */
+    public record WindowView(double checkFromMin, double likelyMin, double noLaterThanMin) {
+        static WindowView of(CheckWindow window) {
+            return new WindowView(window.checkFromMin(), window.likelyMin(), window.noLaterThanMin());
+        }
+    }
 
     /** A stretch with one thing to do in it; the last has no end. */
     public record MomentView(
@@ -53,7 +124,8 @@ public record BakeView(
             String hint,
             double fromSeconds,
             @MaybeAbsent Double untilSeconds,
-            String next) {
+            String next,
+            @MaybeAbsent Integer step) {
         static MomentView of(Moment m) {
             return new MomentView(
                     m.phase(),
@@ -61,57 +133,107 @@ public record BakeView(
                     m.hint(),
                     m.fromSeconds(),
                     Double.isInfinite(m.untilSeconds()) ? null : m.untilSeconds(),
-                    m.next());
+                    m.next(),
+                    m.step() < 0 ? null : m.step());
         }
     }
 
-    static BakeView of(Bake bake, ObjectMapper json, Instant now) {
-        Predicted p = bake.predicted();
-        OptionalDouble actual = bake.outAt() == null
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(
-                        Duration.between(bake.startedAt(), bake.outAt()).toMillis() / 60_000.0);
-        List<MomentView> moments = BakeClock.moments(
-                        p.checkFromMin().doubleValue(),
-                        p.noLaterThanMin().doubleValue(),
-                        p.restMin().doubleValue(),
-                        actual)
-                .stream()
-                .map(MomentView::of)
-                .toList();
-        EstimateRequest question = question(bake, json);
-        return new BakeView(
-                bake.getId(),
-                bake.title(),
-                bake.oven().id(),
-                bake.oven().name(),
-                bake.oven().kind(),
-                question,
-                p.thicknessMm().doubleValue(),
-                p.dialCelsius().doubleValue(),
-                p.targetCelsius().doubleValue(),
-                p.predictedMin().doubleValue(),
-                p.checkFromMin().doubleValue(),
-                p.likelyMin().doubleValue(),
-                p.noLaterThanMin().doubleValue(),
-                p.restMin().doubleValue(),
-                bake.startedAt(),
-                bake.outAt(),
-                bake.loggedAt(),
-                actual.isPresent() ? actual.getAsDouble() : null,
-                bake.verdict(),
-                bake.probeCelsius() == null ? null : bake.probeCelsius().doubleValue(),
-                bake.note(),
-                moments,
-                Question.cautions(question),
-                now);
-    }
+    /**
+     * What came of a look.
+     *
+     * @param giveItMin how much longer from then, minutes; 0 where it comes out
+     * @param peakIfOutC the warmest its middle gets if it comes out at that moment, °C
+     * @param early whether it was before it was likely done
+     */
+    public record LookView(
+            double minute,
+            Standing.Advice advice,
+            double giveItMin,
+            double peakIfOutC,
+            double widthBeforeMin,
+            double widthAfterMin,
+            boolean early) {}
 
-    private static EstimateRequest question(Bake bake, ObjectMapper json) {
-        try {
-            return json.readValue(bake.questionJson(), EstimateRequest.class);
-        } catch (JsonProcessingException broken) {
-            throw new IllegalStateException("The stored question of bake " + bake.getId() + " is broken.", broken);
+    /**
+     * A probe in a bake.
+     *
+     * @param celsius its last reading, °C; missing before the first
+     * @param at when that was
+     * @param trust whether it is believed
+     * @param words what to tell the cook
+     * @param battery per cent
+     */
+    public record ProbeView(
+            String device,
+            Instant since,
+            @MaybeAbsent Instant until,
+            @MaybeAbsent Double celsius,
+            @MaybeAbsent Instant at,
+            @MaybeAbsent Trust trust,
+            @MaybeAbsent String words,
+            @MaybeAbsent Integer battery) {}
+
+    /**
+     * An oven's own thermometer.
+     *
+     * @param hotInMin how long until it has the dial's heat, minutes; 0 where it has
+     */
+    public record AirView(String device, double celsius, Instant at, double hotInMin) {}
+
+    /** Something tapped. */
+    public record TapView(
+            UUID id,
+            TapKind kind,
+            Instant at,
+            @MaybeAbsent Cue cue,
+            @MaybeAbsent Double celsius,
+            @MaybeAbsent Integer number) {
+        static TapView of(Tap tap) {
+            return new TapView(
+                    tap.getId(),
+                    tap.kind(),
+                    tap.at(),
+                    tap.cue(),
+                    tap.hasCelsius() ? tap.celsius() : null,
+                    tap.number());
         }
     }
+
+    /**
+     * What is left of it.
+     *
+     * @param fridgeBy by when it is in the fridge
+     * @param cleared what became of it; missing while nobody has said
+     * @param useBy the last day to eat it, where it is in the fridge
+     * @param words the rule
+     */
+    public record LeftoversView(
+            Instant fridgeBy,
+            @MaybeAbsent TapKind cleared,
+            @MaybeAbsent Instant useBy,
+            String words) {}
+
+    /**
+     * What does not change while it runs.
+     *
+     * @param question what the bench was asked
+     * @param checking which piece, where, how
+     * @param carving the steps to the plate
+     * @param expectedPortions helpings to expect
+     */
+    public record BakeCard(
+            EstimateRequest question,
+            List<CautionAnswer> cautions,
+            CheckingView checking,
+            List<CarvingView> carving,
+            int expectedPortions) {}
+
+    /** How it is checked. */
+    public record CheckingView(String say, String how, String where, List<CueView> cues) {}
+
+    /** A cue that can be answered. */
+    public record CueView(Cue cue, String words) {}
+
+    /** A step of carving. */
+    public record CarvingView(Carving.Picture picture, String say, String hint) {}
 }

@@ -31,7 +31,12 @@ record Predicted(
                 decimal(estimate.restMinutes(), 2));
     }
 
-    private static BigDecimal decimal(double value, int places) {
+    /** What the ticket said. */
+    CheckWindow window() {
+        return new CheckWindow(checkFromMin.doubleValue(), likelyMin.doubleValue(), noLaterThanMin.doubleValue());
+    }
+
+    static BigDecimal decimal(double value, int places) {
         return BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_EVEN);
     }
 }

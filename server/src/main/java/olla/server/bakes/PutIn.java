@@ -1,7 +1,9 @@
 package olla.server.bakes;
 
+import java.time.Instant;
 import java.util.UUID;
 import olla.server.bench.EstimateRequest;
+import olla.server.web.MaybeAbsent;
 
 /**
  * A fish goes into the oven.
@@ -10,5 +12,11 @@ import olla.server.bench.EstimateRequest;
  * @param title what it is called tonight, 1 to 120 characters
  * @param ovenId which oven
  * @param question what the bench was asked
+ * @param at when; now, where it is not said
  */
-public record PutIn(UUID id, String title, Integer ovenId, EstimateRequest question) {}
+public record PutIn(
+        UUID id,
+        String title,
+        Integer ovenId,
+        EstimateRequest question,
+        @MaybeAbsent Instant at) {}

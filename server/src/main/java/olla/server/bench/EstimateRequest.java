@@ -12,6 +12,7 @@ import olla.core.dress.Topping.When;
 import olla.core.dress.Underlay;
 import olla.core.dress.Vegetable;
 import olla.core.dress.Vegetable.Cutting;
+import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Stance;
@@ -123,8 +124,47 @@ public record EstimateRequest(
             @MaybeAbsent Cutting cutting,
             @MaybeAbsent List<Vegetable> sides) {}
 
-    /** @param kind how its air moves */
-    public record OvenInput(OvenKind kind) {}
+    /**
+     * The oven.
+     *
+     * @param kind how its air moves
+     * @param truth what its log has taught; where it is not said, nobody has checked it
+     */
+    public record OvenInput(OvenKind kind, @MaybeAbsent TruthInput truth) {}
+
+    /**
+     * What is believed of an oven.
+     *
+     * @param offsetC air less dial, -60 to 60 °C
+     * @param offsetDoubtC its standard deviation, above 0 to 40 °C
+     * @param logFilm natural logarithm of its film over the kind's usual one, -1 to 1
+     * @param logFilmDoubt its standard deviation, above 0 to 1
+     */
+    public record TruthInput(double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt) {
+
+        /** What a stored truth looks like on the wire. */
+        public static TruthInput of(OvenTruth truth) {
+            return new TruthInput(truth.offsetC(), truth.offsetDoubtC(), truth.logFilm(), truth.logFilmDoubt());
+        }
+
+        OvenTruth truth() {
+            return new OvenTruth(offsetC, offsetDoubtC, logFilm, logFilmDoubt);
+        }
+    }
+
+    /** The same question to an oven of which this is believed. */
+    public EstimateRequest in(OvenKind kind, OvenTruth truth) {
+        return new EstimateRequest(
+                piece,
+                dress,
+                new OvenInput(kind, TruthInput.of(truth)),
+                programme,
+                usual,
+                doneness,
+                pieces,
+                atRisk,
+                parasites);
+    }
 
     /**
      * A stage of the programme.

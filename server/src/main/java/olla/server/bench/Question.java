@@ -7,9 +7,10 @@ import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Quantities;
-import olla.core.dress.Usual;
 import olla.core.estimate.Alternatives;
 import olla.core.estimate.Certainty;
+import olla.core.estimate.CheckWindow;
+import olla.core.estimate.Ensemble;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
 import olla.core.estimate.OvenRecord;
@@ -19,9 +20,10 @@ import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.fish.Stance;
-import olla.core.oven.Oven;
+import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
+import olla.core.plan.Helpings;
 import olla.core.safety.Assurance;
 import olla.core.safety.Cautions;
 import olla.core.safety.Parasites;
@@ -35,6 +37,7 @@ import olla.server.bench.EstimateRequest.PieceInput;
  * @param piece the fish
  * @param dress its dress
  * @param ovenKind the oven's kind
+ * @param truth what is believed of the oven
  * @param programme stages
  * @param target doneness
  * @param pieces how many
@@ -46,6 +49,7 @@ public record Question(
         Piece piece,
         Dress dress,
         OvenKind ovenKind,
+        OvenTruth truth,
         Programme programme,
         Doneness target,
         int pieces,
@@ -78,6 +82,7 @@ public record Question(
         if (piece != null && dress != null) {
             Dresses.check(request.dress(), dress, piece, refusals);
         }
+        OvenTruth truth = refusals.take("oven.truth", () -> truth(request));
         boolean known = request.oven() != null && request.oven().kind() != null;
         Programme programme = refusals.take("programme", () -> programme(request, known ? piece : null, dress, target));
         refusals.throwIfAny();
@@ -85,6 +90,7 @@ public record Question(
                 piece,
                 dress,
                 request.oven().kind(),
+                truth,
                 programme,
                 target,
                 request.pieces() == null ? 1 : request.pieces(),
@@ -95,17 +101,34 @@ public record Question(
 
     /** The same fish to each target and at three dials. */
     Alternatives alternatives() {
-        return Estimator.alternatives(piece, dress, Oven.trusted(ovenKind), programme, target);
+        return Estimator.alternatives(piece, dress, truth.likely(ovenKind), programme, target);
     }
 
-    /** The answer, for an oven of this kind that does what its dial says. */
+    /** The answer. */
     public Estimate answer() {
-        return Estimator.estimate(piece, dress, ovenKind, OvenTruth.UNCHECKED, programme, target);
+        return Estimator.estimate(piece, dress, ovenKind, truth, programme, target);
     }
 
     /** How sure that answer is, in an oven of which the log says this; empty where it is never done. */
     public Optional<Certainty> certainty(OvenRecord log) {
-        return Estimator.certainty(piece, dress, ovenKind, OvenTruth.UNCHECKED, programme, target, log, SEED);
+        return Estimator.certainty(piece, dress, ovenKind, truth, programme, target, log, SEED);
+    }
+
+    /** The members to be observed while it bakes; empty where it is never done. */
+    public Optional<Ensemble> watched(OvenTruth believed, OvenCourse course) {
+        return Estimator.watched(piece, dress, ovenKind, believed, course, programme, target, SEED);
+    }
+
+    /** How long it would likely take in an oven that does what its dial says, minutes; empty where it is never done. */
+    public OptionalDouble trustingTheDialMin() {
+        if (!truth.checked()) {
+            return answer().window().stream()
+                    .mapToDouble(CheckWindow::likelyMin)
+                    .findFirst();
+        }
+        return Estimator.estimate(piece, dress, ovenKind, OvenTruth.UNCHECKED, programme, target).window().stream()
+                .mapToDouble(CheckWindow::likelyMin)
+                .findFirst();
     }
 
     /** What the dress takes for all the pieces, with a bake that long, minutes. */
@@ -113,22 +136,17 @@ public record Question(
         return Quantities.of(dress, piece, pieces, bakeMinutes, bagG, saltThereG);
     }
 
-    /**
-     * The cautions of a bake that was put in, without reckoning it again.
-     *
-     * @param request as it was put in
-     */
-    public static List<CautionAnswer> cautions(EstimateRequest request) {
-        Piece piece = piece(request.piece());
-        Dress dress = Dresses.of(request.dress());
-        Programme said = Programmes.of(request.programme(), dress);
-        Programme programme = Boolean.TRUE.equals(request.usual())
-                ? Usual.programme(dress, said.bakeTempC(), said.restMinutes())
-                : said;
-        Doneness target = request.doneness() == null ? Doneness.FLAKES : request.doneness();
+    /** The cautions of a bake to its target. */
+    public List<CautionAnswer> cautions() {
         return Cautions.of(piece, dress, programme, target.peakC()).stream()
                 .map(CautionAnswer::of)
                 .toList();
+    }
+
+    /** How many helpings it comes to, at least one. */
+    public int helpings() {
+        double feeds = Helpings.feeds(piece.massG() * pieces, Helpings.Appetite.USUAL, piece.cut());
+        return Math.max(1, (int) Math.round(feeds));
     }
 
     private static Piece piece(PieceInput input) {
@@ -157,13 +175,24 @@ public record Question(
                         input.filling() == null ? Filling.NONE : input.filling());
     }
 
+    private static OvenTruth truth(EstimateRequest request) {
+        return request.oven() == null || request.oven().truth() == null
+                ? OvenTruth.UNCHECKED
+                : request.oven().truth().truth();
+    }
+
     private static Programme programme(EstimateRequest request, Piece piece, Dress dress, Doneness target) {
         Programme said = Programmes.of(request.programme(), dress);
         if (!Boolean.TRUE.equals(request.usual()) || piece == null || dress == null) {
             return said;
         }
         return Estimator.usual(
-                piece, dress, Oven.trusted(request.oven().kind()), target, said.bakeTempC(), said.restMinutes());
+                piece,
+                dress,
+                truth(request).likely(request.oven().kind()),
+                target,
+                said.bakeTempC(),
+                said.restMinutes());
     }
 
     private static OptionalDouble optional(Double value) {

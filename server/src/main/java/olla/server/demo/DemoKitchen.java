@@ -11,16 +11,16 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import olla.core.estimate.Estimator;
-import olla.core.estimate.Observation;
+import olla.core.estimate.BakeSimulation;
+import olla.core.estimate.Observation.Verdict;
 import olla.core.estimate.Unknowns;
 import olla.core.oven.Oven;
+import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenKind;
 import olla.server.bakes.BakeService;
 import olla.server.bakes.BakeView;
 import olla.server.bakes.HowItWas;
 import olla.server.bakes.PutIn;
-import olla.server.bakes.Verdict;
 import olla.server.bench.EstimateRequest;
 import olla.server.bench.Question;
 import olla.server.ovens.OvenRepository;
@@ -57,8 +57,14 @@ class DemoKitchen {
     /** The scenario's file. */
     private record Scenario(List<DemoOven> ovens, List<Dish> past, Dish running, List<RecipeInput> recipes) {}
 
-    /** An oven and the fault nobody in the demo knows, °C. */
-    private record DemoOven(String name, OvenKind kind, double hiddenOffsetC) {}
+    /** An oven, the fault nobody in the demo knows, °C, and the thermometer that hangs in it. */
+    private record DemoOven(String name, OvenKind kind, double hiddenOffsetC, String sensor) {
+        olla.server.ovens.Oven row() {
+            olla.server.ovens.Oven oven = new olla.server.ovens.Oven(name, kind);
+            oven.hang(sensor);
+            return oven;
+        }
+    }
 
     /** A dish: how long ago it went in, and by how many minutes the cook left the likely time. */
     private record Dish(
@@ -72,9 +78,7 @@ class DemoKitchen {
                 scenario.ovens().stream().collect(Collectors.toMap(DemoOven::name, Function.identity()));
         Map<String, Integer> ids = scenario.ovens().stream()
                 .collect(Collectors.toMap(
-                        DemoOven::name,
-                        o -> ovens.save(new olla.server.ovens.Oven(o.name(), o.kind()))
-                                .id()));
+                        DemoOven::name, o -> ovens.save(o.row()).id()));
         for (Dish dish : scenario.past()) {
             bake(dish, truths.get(dish.oven()), ids.get(dish.oven()), now);
         }
@@ -82,7 +86,7 @@ class DemoKitchen {
             recipes.write(UUID.nameUUIDFromBytes(recipe.name().getBytes(StandardCharsets.UTF_8)), recipe);
         }
         Dish running = scenario.running();
-        bakes.putInAt(putIn(running, ids.get(running.oven())), wentIn(running, now));
+        bakes.putIn(putIn(running, ids.get(running.oven()), wentIn(running, now)));
     }
 
     private Scenario scenario() {
@@ -95,35 +99,43 @@ class DemoKitchen {
 
     private void bake(Dish dish, DemoOven truth, int ovenId, Instant now) {
         Instant in = wentIn(dish, now);
-        BakeView view = bakes.putInAt(putIn(dish, ovenId), in);
+        BakeView view = bakes.putIn(putIn(dish, ovenId, in));
         double minutes = view.likelyMin() + dish.strayMin();
         Instant out = in.plus(Duration.ofMillis(Math.round(minutes * 60_000)));
-        bakes.takeOutAt(view.id(), out);
+        bakes.takeOut(view.id(), out);
         double peakC = peak(dish, truth, minutes);
-        HowItWas how = new HowItWas(verdict(peakC - view.targetC()), (double) Math.round(peakC), dish.note());
-        bakes.logAt(view.id(), how, out.plus(JUDGED_AFTER));
+        bakes.log(
+                view.id(),
+                new HowItWas(
+                        Verdict.of(peakC, view.targetC()),
+                        (double) Math.round(peakC),
+                        dish.note(),
+                        out.plus(JUDGED_AFTER)));
     }
 
     private static double peak(Dish dish, DemoOven truth, double minutes) {
         Question question = Question.of(dish.question());
-        Oven real = new Oven(truth.kind(), truth.hiddenOffsetC(), 1);
-        return Estimator.peakOf(question.piece(), question.dress(), real, question.programme(), Unknowns.NONE, minutes);
-    }
-
-    private static Verdict verdict(double missC) {
-        if (missC < -Observation.NOTICED_UNDER_K) {
-            return Verdict.UNDER;
-        }
-        return missC > Observation.NOTICED_OVER_K ? Verdict.OVER : Verdict.RIGHT;
+        BakeSimulation bake = new BakeSimulation(
+                question.piece(),
+                question.dress(),
+                new Oven(truth.kind(), truth.hiddenOffsetC(), 1),
+                OvenCourse.NONE,
+                question.programme(),
+                Unknowns.NONE,
+                minutes);
+        bake.goOn(minutes);
+        bake.takeOut();
+        bake.goOn(minutes + question.programme().restMinutes());
+        return bake.peakC();
     }
 
     private static Instant wentIn(Dish dish, Instant now) {
         return now.minus(Duration.ofMinutes(Math.round(dish.hoursAgo() * 60)));
     }
 
-    private static PutIn putIn(Dish dish, int ovenId) {
+    private static PutIn putIn(Dish dish, int ovenId, Instant at) {
         String key = dish.title() + dish.hoursAgo();
         UUID id = UUID.nameUUIDFromBytes(key.getBytes(StandardCharsets.UTF_8));
-        return new PutIn(id, dish.title(), ovenId, dish.question());
+        return new PutIn(id, dish.title(), ovenId, dish.question(), at);
     }
 }

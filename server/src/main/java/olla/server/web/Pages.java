@@ -25,6 +25,9 @@ public class Pages implements WebMvcConfigurer {
     /** A question is a few hundred bytes; nothing sensible is larger than this. */
     static final int MOST_BYTES = 64 * 1024;
 
+    /** A camera's picture. */
+    static final int MOST_PHOTO_BYTES = 12 * 1024 * 1024;
+
     /** Media type of a recipe file (published: JSON-LD 1.1, W3C). */
     public static final String JSON_LD = "application/ld+json";
 
@@ -63,14 +66,15 @@ public class Pages implements WebMvcConfigurer {
                     "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'");
             response.setHeader("X-Content-Type-Options", "nosniff");
             response.setHeader("Referrer-Policy", "no-referrer");
-            if (request.getContentLengthLong() > MOST_BYTES) {
+            boolean photo = request.getRequestURI().endsWith("/photo");
+            if (request.getContentLengthLong() > (photo ? MOST_PHOTO_BYTES : MOST_BYTES)) {
                 response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
                 return;
             }
-            // JSON is bounded by its reader; a file is taken as text, so it says how long it is.
+            // JSON is bounded by its reader; anything else is taken as it comes, so it says how long it is.
             String type = request.getContentType();
-            boolean file = type != null && type.toLowerCase(Locale.ROOT).startsWith(JSON_LD);
-            if (file && request.getContentLengthLong() < 0) {
+            boolean json = type != null && type.toLowerCase(Locale.ROOT).startsWith("application/json");
+            if (type != null && !json && request.getContentLengthLong() < 0) {
                 response.sendError(HttpServletResponse.SC_LENGTH_REQUIRED);
                 return;
             }

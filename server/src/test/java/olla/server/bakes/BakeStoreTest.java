@@ -16,6 +16,7 @@ import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import olla.core.estimate.Observation.Verdict;
 import olla.core.plan.Moment;
 import olla.core.units.RefusedInput;
 import olla.server.TestDatabase;
@@ -63,7 +64,7 @@ class BakeStoreTest {
     }
 
     private static PutIn putIn(UUID id) {
-        return new PutIn(id, "Hake, tray", 1, hake());
+        return new PutIn(id, "Hake, tray", 1, hake(), null);
     }
 
     @Test
@@ -73,17 +74,20 @@ class BakeStoreTest {
         assertThat(in.moments().get(0).phase()).isEqualTo(Moment.Phase.SHUT);
         assertThat(bakes.running()).extracting(BakeView::id).contains(id);
 
-        BakeView out = bakes.takeOut(id);
-        assertThat(out.moments().get(0).phase()).isEqualTo(Moment.Phase.REST);
-        assertThat(bakes.takeOut(id).outAt()).isEqualTo(out.outAt());
+        BakeView out = bakes.takeOut(id, null);
+        // Nobody asked for a rest.
+        assertThat(out.moments().get(0).phase()).isEqualTo(Moment.Phase.SERVE);
+        assertThat(bakes.takeOut(id, null).outAt()).isEqualTo(out.outAt());
 
-        bakes.log(id, new HowItWas(Verdict.RIGHT, 58.4, "fine"));
+        bakes.log(id, new HowItWas(Verdict.RIGHT, 58.4, "fine", null));
         BakeView logged = bakes.one(id);
         assertThat(logged.verdict()).isEqualTo(Verdict.RIGHT);
         assertThat(logged.probeC()).isEqualTo(58.4);
-        assertThat(logged.question()).isEqualTo(hake());
+        assertThat(logged.card().question().piece()).isEqualTo(hake().piece());
         assertThat(logged.startedAt()).isEqualTo(in.startedAt());
-        assertThat(bakes.running()).extracting(BakeView::id).doesNotContain(id);
+        assertThat(bakes.running())
+                .filteredOn(b -> b.id().equals(id))
+                .allSatisfy(b -> assertThat(b.loggedAt()).isNotNull());
         assertThat(bakes.logged()).extracting(BakeView::id).contains(id);
     }
 
@@ -91,10 +95,11 @@ class BakeStoreTest {
     void everyTapIsUndone() {
         UUID id = UUID.randomUUID();
         bakes.putIn(putIn(id));
-        bakes.takeOut(id);
-        assertThat(bakes.putBack(id).outAt()).isNull();
-        bakes.takeOut(id);
-        bakes.log(id, new HowItWas(Verdict.OVER, null, null));
+        bakes.takeOut(id, null);
+        UUID out = bakes.one(id).taps().get(0).id();
+        assertThat(bakes.untap(id, out).outAt()).isNull();
+        bakes.takeOut(id, null);
+        bakes.log(id, new HowItWas(Verdict.OVER, null, null, null));
         assertThat(bakes.reopen(id).loggedAt()).isNull();
         bakes.forget(id);
         assertThatThrownBy(() -> bakes.one(id)).isInstanceOf(NotThere.class);
@@ -130,28 +135,29 @@ class BakeStoreTest {
     @Test
     void whatCannotBeIsRefusedAndChangesNothing() {
         UUID id = UUID.randomUUID();
-        assertThatThrownBy(() -> bakes.putIn(new PutIn(null, " ", 1, null)))
+        assertThatThrownBy(() -> bakes.putIn(new PutIn(null, " ", 1, null, null)))
                 .isInstanceOfSatisfying(
                         RefusedInput.class,
                         refused -> assertThat(refused.refusals())
                                 .extracting("field")
                                 .containsExactly("id", "title", "question"));
-        assertThatThrownBy(() -> bakes.putIn(new PutIn(id, "Hake", 999, hake())))
+        assertThatThrownBy(() -> bakes.putIn(new PutIn(id, "Hake", 999, hake(), null)))
                 .isInstanceOf(NotThere.class);
         bakes.putIn(putIn(id));
-        assertThatThrownBy(() -> bakes.log(id, new HowItWas(Verdict.RIGHT, null, null)))
+        assertThatThrownBy(() -> bakes.log(id, new HowItWas(Verdict.RIGHT, null, null, null)))
                 .isInstanceOf(NotNow.class);
-        bakes.takeOut(id);
-        assertThatThrownBy(() -> bakes.log(id, new HowItWas(null, 400.0, "x".repeat(501))))
+        bakes.takeOut(id, null);
+        assertThatThrownBy(() -> bakes.log(id, new HowItWas(null, 400.0, "x".repeat(501), null)))
                 .isInstanceOfSatisfying(
                         RefusedInput.class,
                         refused -> assertThat(refused.refusals())
                                 .extracting("field")
                                 .containsExactly("verdict", "probeC", "note"));
         assertThat(bakes.one(id).loggedAt()).isNull();
-        bakes.log(id, new HowItWas(Verdict.RIGHT, null, null));
+        bakes.log(id, new HowItWas(Verdict.RIGHT, null, null, null));
         assertThatThrownBy(() -> bakes.forget(id)).isInstanceOf(NotNow.class);
-        assertThatThrownBy(() -> bakes.putBack(id)).isInstanceOf(NotNow.class);
+        UUID out = bakes.one(id).taps().get(0).id();
+        assertThatThrownBy(() -> bakes.untap(id, out)).isInstanceOf(NotNow.class);
     }
 
     @Test

@@ -1,0 +1,253 @@
+package olla.server.bakes;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import olla.core.estimate.CheckWindow;
+import olla.core.estimate.Ensemble;
+import olla.core.estimate.Observation;
+import olla.core.estimate.OvenTruth;
+import olla.core.estimate.Tips;
+import olla.core.oven.OvenCourse;
+import olla.core.probe.ProbeJudge;
+import olla.core.probe.ProbeJudge.Judged;
+import olla.core.probe.Reading;
+import olla.server.bakes.Story.Timed;
+import olla.server.bench.EstimateRequest;
+import olla.server.bench.Question;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.stereotype.Component;
+
+/**
+ * What is believed of the running bakes. It follows from stored moments and readings alone, so that any instance comes to the
+ * same; what was worked out is kept so that one reading more costs one reading more.
+ */
+@Component
+class Outlooks implements DisposableBean {
+
+    private static final int KEPT = 150;
+    private static final int WORKERS = 2;
+
+    /**
+     * All that an outlook follows from.
+     *
+     * @param ticket what was foretold
+     * @param sinceMin when the probe was put in
+     * @param outMin when it came out; infinite while it is in
+     * @param air what the oven's thermometer said
+     */
+    record Subject(
+            UUID id,
+            EstimateRequest question,
+            CheckWindow ticket,
+            OvenCourse course,
+            List<Timed> seen,
+            List<Reading> readings,
+            double sinceMin,
+            double outMin,
+            Optional<Timed> air) {
+
+        boolean nothingObserved() {
+            return course.asPlanned() && seen.isEmpty() && readings.isEmpty() && air.isEmpty();
+        }
+
+        private boolean sameBefore(Subject other) {
+            return question.equals(other.question) && course.equals(other.course);
+        }
+    }
+
+    /** After each observation: the members and how wide the window was. */
+    private record Step(Timed timed, Ensemble after) {}
+
+    private static final class Kept {
+        private Subject subject;
+        private Ensemble prior;
+        private List<Step> steps = List.of();
+        private Outlook outlook;
+        private CompletableFuture<Outlook> coming;
+    }
+
+    private final Cache<UUID, Kept> kept =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final ExecutorService workers = Executors.newFixedThreadPool(WORKERS, r -> {
+        Thread thread = new Thread(r, "outlook");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /**
+     * The outlook that is there, and whether it is of all that was observed; where it is not, it is worked out beside, and
+     * {@code ready} is told.
+     */
+    Outlook soon(Subject subject, Consumer<UUID> ready) {
+        if (subject.nothingObserved()) {
+            return Outlook.ticket(subject.ticket());
+        }
+        Kept k = kept.get(subject.id(), id -> new Kept());
+        synchronized (k) {
+            if (k.outlook != null && subject.equals(k.subject)) {
+                return k.outlook;
+            }
+            begin(subject, k).thenRun(() -> ready.accept(subject.id()));
+            return k.outlook == null ? Outlook.ticket(subject.ticket()) : k.outlook;
+        }
+    }
+
+    /** The outlook after all that was observed, or the last one where that takes longer than anybody waits. */
+    Outlook now(Subject subject, long waitMs) {
+        if (subject.nothingObserved()) {
+            return Outlook.ticket(subject.ticket());
+        }
+        Kept k = kept.get(subject.id(), id -> new Kept());
+        CompletableFuture<Outlook> coming;
+        synchronized (k) {
+            if (k.outlook != null && subject.equals(k.subject)) {
+                return k.outlook;
+            }
+            coming = begin(subject, k);
+        }
+        try {
+            return coming.get(waitMs, TimeUnit.MILLISECONDS);
+        } catch (TimeoutException late) {
+            return soon(subject, id -> {});
+        } catch (ExecutionException failed) {
+            throw new IllegalStateException("The outlook of bake " + subject.id() + " failed.", failed.getCause());
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            return Outlook.ticket(subject.ticket());
+        }
+    }
+
+    private CompletableFuture<Outlook> begin(Subject subject, Kept k) {
+        CompletableFuture<Outlook> before = k.coming == null ? CompletableFuture.completedFuture(null) : k.coming;
+        k.coming = before.handle((done, failed) -> null).thenApplyAsync(nothing -> work(subject, k), workers);
+        return k.coming;
+    }
+
+    /* One after the other for one bake; the chain of futures sees to it. */
+    private Outlook work(Subject subject, Kept k) {
+        Subject was;
+        Ensemble prior;
+        List<Step> steps;
+        synchronized (k) {
+            was = k.subject;
+            prior = k.prior;
+            steps = k.steps;
+            if (subject.equals(was)) {
+                return k.outlook;
+            }
+        }
+        if (was == null || !was.sameBefore(subject)) {
+            Question question = Question.of(subject.question());
+            prior = question.watched(question.truth(), subject.course()).orElse(null);
+            steps = List.of();
+        }
+        Outlook outlook;
+        if (prior == null) {
+            // Turned down so far that it never gets there: the ticket is all there is.
+            outlook = Outlook.ticket(subject.ticket());
+        } else {
+            Ensemble first = prior;
+            List<Judged> judged =
+                    ProbeJudge.judge(subject.readings(), subject.sinceMin(), first::warmestC, subject.outMin());
+            steps = fold(first, steps, observations(subject, judged));
+            outlook = outlook(first, steps, judged);
+        }
+        synchronized (k) {
+            k.subject = subject;
+            k.prior = prior;
+            k.steps = steps;
+            k.outlook = outlook;
+        }
+        return outlook;
+    }
+
+    private static List<Timed> observations(Subject subject, List<Judged> judged) {
+        Stream<Timed> tips = Tips.of(judged).stream()
+                .filter(tip -> tip.minute() < subject.outMin())
+                .map(tip -> new Timed(tip.minute(), tip));
+        return Stream.of(subject.seen().stream(), tips, subject.air().stream())
+                .flatMap(all -> all)
+                .sorted(Comparator.comparingDouble(Timed::minute))
+                .toList();
+    }
+
+    /* Goes on from the last observation that both lists share. */
+    private static List<Step> fold(Ensemble prior, List<Step> before, List<Timed> observations) {
+        List<Step> steps = new ArrayList<>();
+        boolean same = true;
+        for (int i = 0; i < observations.size(); i++) {
+            Timed timed = observations.get(i);
+            same &= i < before.size() && before.get(i).timed().equals(timed);
+            if (same) {
+                steps.add(before.get(i));
+            } else {
+                Ensemble last =
+                        steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
+                steps.add(new Step(timed, last.observe(timed.observation())));
+            }
+        }
+        return steps;
+    }
+
+    private static Outlook outlook(Ensemble prior, List<Step> steps, List<Judged> judged) {
+        Ensemble last = steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
+        Outlook.Look look = null;
+        for (int i = 0; i < steps.size(); i++) {
+            Observation observation = steps.get(i).timed().observation();
+            if (observation instanceof Observation.Seen || observation instanceof Observation.Probe) {
+                Ensemble before = i == 0 ? prior : steps.get(i - 1).after();
+                double minute = steps.get(i).timed().minute();
+                look = new Outlook.Look(
+                        last.standing(minute),
+                        before.window().widthMin(),
+                        steps.get(i).after().window().widthMin(),
+                        minute < before.window().likelyMin());
+            }
+        }
+        return new Outlook(last.window(), Optional.ofNullable(look), judged, Optional.of(last));
+    }
+
+    /**
+     * What a finished bake teaches of its oven.
+     *
+     * @param believed of the oven until now
+     * @param after what was said and read after it came out
+     */
+    Optional<OvenTruth> lesson(Subject subject, OvenTruth believed, List<Observation> after) {
+        Question question = Question.of(subject.question());
+        return question.watched(believed, subject.course()).map(prior -> {
+            List<Judged> judged =
+                    ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
+            List<Step> steps = fold(prior, List.of(), observations(subject, judged));
+            Ensemble last =
+                    steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
+            for (Observation observation : after) {
+                last = last.observe(observation);
+            }
+            return last.learned();
+        });
+    }
+
+    /** Forgets a bake that is no longer followed. */
+    void forget(UUID id) {
+        kept.invalidate(id);
+    }
+
+    @Override
+    public void destroy() {
+        workers.shutdownNow();
+    }
+}

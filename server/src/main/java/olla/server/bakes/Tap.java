@@ -1,0 +1,112 @@
+package olla.server.bakes;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
+import jakarta.persistence.Transient;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Instant;
+import java.util.UUID;
+import olla.core.doneness.Cue;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.springframework.data.domain.Persistable;
+
+/** A tap, as stored. One that was undone stays, so that the same tap coming late a second time does not count again. */
+@Entity
+class Tap implements Persistable<UUID> {
+
+    @Id
+    @JdbcTypeCode(SqlTypes.CHAR)
+    private UUID id;
+
+    @JdbcTypeCode(SqlTypes.CHAR)
+    private UUID bakeId;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private TapKind kind;
+
+    private Instant at;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Cue cue;
+
+    private BigDecimal celsius;
+    private Integer number;
+    private boolean undone;
+
+    @Transient
+    private boolean stored;
+
+    protected Tap() {}
+
+    Tap(UUID bakeId, TapInput input, Instant at) {
+        this.id = input.id();
+        this.bakeId = bakeId;
+        this.kind = input.kind();
+        this.at = at;
+        this.cue = input.cue();
+        this.celsius = input.celsius() == null
+                ? null
+                : BigDecimal.valueOf(input.celsius()).setScale(1, RoundingMode.HALF_EVEN);
+        this.number = input.number();
+    }
+
+    void undo() {
+        undone = true;
+    }
+
+    @Override
+    public UUID getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return !stored;
+    }
+
+    @PostLoad
+    @PostPersist
+    void markStored() {
+        stored = true;
+    }
+
+    UUID bakeId() {
+        return bakeId;
+    }
+
+    TapKind kind() {
+        return kind;
+    }
+
+    Instant at() {
+        return at;
+    }
+
+    Cue cue() {
+        return cue;
+    }
+
+    double celsius() {
+        return celsius.doubleValue();
+    }
+
+    boolean hasCelsius() {
+        return celsius != null;
+    }
+
+    Integer number() {
+        return number;
+    }
+
+    boolean undone() {
+        return undone;
+    }
+}

@@ -1,0 +1,95 @@
+package olla.server.probes;
+
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+
+/**
+ * Readings, as they came. They are rows without a life of their own, thousands an hour, and a doubled one is dropped by
+ * its key; that is plain SQL's work, not an object mapper's.
+ */
+@Component
+public class ReadingStore {
+
+    private static final RowMapper<Measured> ROW = (row, number) -> new Measured(
+            row.getString("device"),
+            Channel.valueOf(row.getString("channel")),
+            row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
+            row.getDouble("celsius"),
+            row.getObject("battery", Integer.class));
+
+    private final JdbcClient jdbc;
+    private final JdbcTemplate batch;
+
+    ReadingStore(JdbcClient jdbc, JdbcTemplate batch) {
+        this.jdbc = jdbc;
+        this.batch = batch;
+    }
+
+    private static LocalDateTime utc(Instant at) {
+        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
+    }
+
+    /** Stores readings and tells the bakes they belong to; answers how many were new. */
+    int add(List<Measured> readings) {
+        int[] rows = batch.batchUpdate(
+                "insert ignore into reading (device, channel, at, celsius, battery) values (?, ?, ?, ?, ?)",
+                readings.stream()
+                        .map(r -> new Object[] {r.device(), r.channel().name(), utc(r.at()), r.celsius(), r.battery()})
+                        .toList());
+        for (String device : readings.stream().map(Measured::device).distinct().toList()) {
+            jdbc.sql("update bake set revision = revision + 1 where logged_at is null and (oven_id in"
+                            + " (select id from oven where sensor = :device) or id in"
+                            + " (select bake_id from probe_use where device = :device and until is null))")
+                    .param("device", device)
+                    .update();
+        }
+        int fresh = 0;
+        for (int n : rows) {
+            // A driver that batches may answer "done, I did not count".
+            fresh += n == java.sql.Statement.SUCCESS_NO_INFO ? 1 : n;
+        }
+        return fresh;
+    }
+
+    /** A device's readings in a stretch of time, in order. */
+    public List<Measured> of(String device, Channel channel, Instant from, Instant until) {
+        return jdbc.sql("select device, channel, at, celsius, battery from reading where device = ? and channel = ? and"
+                        + " at between ? and ? order by at")
+                .params(device, channel.name(), utc(from), utc(until))
+                .query(ROW)
+                .list();
+    }
+
+    /** A device's last reading, if any is younger than {@code since}. */
+    public Optional<Measured> last(String device, Channel channel, Instant since) {
+        return jdbc.sql("select device, channel, at, celsius, battery from reading where device = ? and channel = ? and"
+                        + " at >= ? order by at desc limit 1")
+                .params(device, channel.name(), utc(since))
+                .query(ROW)
+                .optional();
+    }
+
+    /** The last reading of every device that was heard since. */
+    List<Measured> heard(Instant since) {
+        return jdbc.sql(
+                        "select r.device, r.channel, r.at, r.celsius, r.battery from reading r join (select device, channel,"
+                                + " max(at) at from reading where at >= ? group by device, channel) l on r.device = l.device and"
+                                + " r.channel = l.channel and r.at = l.at order by r.device")
+                .param(Timestamp.valueOf(utc(since)))
+                .query(ROW)
+                .list();
+    }
+
+    /** Forgets what is older. */
+    void forgetBefore(Instant when) {
+        jdbc.sql("delete from reading where at < ?").param(utc(when)).update();
+    }
+}
