@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -140,7 +141,13 @@ public final class Ensemble {
             peak[i] = peakC(members.get(i), outMinute);
             done += fixedMin + scale * members.get(i).openMinutes() <= outMinute ? weight[i] : 0;
         }
-        return new Standing(outMinute, done, percentile(peak, weight, HALF), solver.targetC(), window());
+        return new Standing(
+                outMinute, done, percentile(peak, weight, HALF), solver.targetC(), window(), Optional.empty());
+    }
+
+    /** How it stands at a look. */
+    public Standing standing(Observation.InOven look) {
+        return standing(look.minute()).seeing(look);
     }
 
     /**

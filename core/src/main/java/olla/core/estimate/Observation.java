@@ -44,6 +44,12 @@ public sealed interface Observation {
     sealed interface InOven extends OfColdest {
         /** Minutes after the first thing went in. */
         double minute();
+
+        /** The coldest that the middle can be, taken at its word, °C; minus infinity where it does not say. */
+        double warmerThanC();
+
+        /** The warmest that it can be, °C; infinity where it does not say. */
+        double colderThanC();
     }
 
     /** After the bake, about the warmest that the coldest point has been. */
@@ -63,6 +69,16 @@ public sealed interface Observation {
         @Override
         public double likelihood(double coldestC, double targetC) {
             return reading(celsius, coldestC);
+        }
+
+        @Override
+        public double warmerThanC() {
+            return celsius - PROBE_WARM_K - PROBE_ERROR_K;
+        }
+
+        @Override
+        public double colderThanC() {
+            return celsius - PROBE_WARM_K + PROBE_ERROR_K;
         }
     }
 
@@ -126,6 +142,16 @@ public sealed interface Observation {
         @Override
         public double likelihood(double coldestC, double targetC) {
             return between(coldestC, cue.fromC(), cue.toC());
+        }
+
+        @Override
+        public double warmerThanC() {
+            return cue.fromC();
+        }
+
+        @Override
+        public double colderThanC() {
+            return cue.toC();
         }
     }
 

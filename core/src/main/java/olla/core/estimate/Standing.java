@@ -1,5 +1,7 @@
 package olla.core.estimate;
 
+import java.util.Optional;
+
 /**
  * How a bake stands at one moment.
  *
@@ -8,14 +10,32 @@ package olla.core.estimate;
  * @param peakIfOutC the warmest its coldest point gets then, as likely more as less, °C
  * @param targetC what that should be, °C
  * @param window when it is done
+ * @param seen what was seen or read then; empty where nobody looked
  */
-public record Standing(double minute, double doneShare, double peakIfOutC, double targetC, CheckWindow window) {
+public record Standing(
+        double minute,
+        double doneShare,
+        double peakIfOutC,
+        double targetC,
+        CheckWindow window,
+        Optional<Observation.InOven> seen) {
+
+    /* What is seen within this of the target rises to it on the board, and what is seen this far below does not, K (common
+    practice, no source: an open piece coasts a few degrees, one in salt up to ten). */
+    private static final double COASTS_AT_LEAST_K = 2;
+    private static final double COASTS_AT_MOST_K = 10;
+
+    /* How much longer where the eye and the reckoning disagree, minutes. */
+    private static final double DOUBTFUL_MIN = 2;
 
     /** As likely done as not: nobody waits longer, since nothing undoes overcooking. */
     private static final double LIKELY = 0.5;
 
     /** The shortest time that is worth shutting the door for, minutes. */
     private static final double SHORTEST_MIN = 1;
+
+    /* So unlikely was it by the reckoning. */
+    private static final double SURPRISING = 0.05;
 
     /** What to do. */
     public enum Advice {
@@ -24,16 +44,48 @@ public record Standing(double minute, double doneShare, double peakIfOutC, doubl
         PAST
     }
 
-    /** What to do, in one word. */
+    /** The same, with what was seen then. */
+    Standing seeing(Observation.InOven what) {
+        return new Standing(minute, doneShare, peakIfOutC, targetC, window, Optional.of(what));
+    }
+
+    /** What to do, in one word. What is seen beats what is reckoned. */
     public Advice advice() {
+        if (seenDone()) {
+            return peakIfOutC > targetC + Observation.NOTICED_OVER_K ? Advice.PAST : Advice.TAKE_OUT;
+        }
+        if (seenRaw()) {
+            return Advice.GIVE_IT;
+        }
         if (peakIfOutC > targetC + Observation.NOTICED_OVER_K) {
             return Advice.PAST;
         }
-        return doneShare >= LIKELY || giveItMin() == 0 ? Advice.TAKE_OUT : Advice.GIVE_IT;
+        return doneShare >= LIKELY || leftMin() == 0 ? Advice.TAKE_OUT : Advice.GIVE_IT;
     }
 
-    /** How much longer, to half minutes; 0 where it is not worth shutting the door again. */
+    /** Whether what was seen is so far from what was reckoned that it may have been another piece. */
+    public boolean surprising() {
+        return seenDone() && doneShare < SURPRISING || seenRaw() && doneShare > 1 - SURPRISING;
+    }
+
+    private boolean seenDone() {
+        return seen.filter(s -> s.warmerThanC() >= targetC - COASTS_AT_LEAST_K).isPresent();
+    }
+
+    private boolean seenRaw() {
+        return seen.filter(s -> s.colderThanC() < targetC - COASTS_AT_MOST_K).isPresent();
+    }
+
+    /** How much longer, to half minutes; 0 where it comes out. */
     public double giveItMin() {
+        if (advice() != Advice.GIVE_IT) {
+            return 0;
+        }
+        return leftMin() == 0 ? DOUBTFUL_MIN : leftMin();
+    }
+
+    /* Until it is likely done; 0 where that is not worth shutting the door again. */
+    private double leftMin() {
         double left = window.likelyMin() - minute;
         if (left < SHORTEST_MIN / 2) {
             return 0;

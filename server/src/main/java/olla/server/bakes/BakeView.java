@@ -144,6 +144,7 @@ public record BakeView(
      * @param giveItMin how much longer from then, minutes; 0 where it comes out
      * @param peakIfOutC the warmest its middle gets if it comes out at that moment, °C
      * @param early whether it was before it was likely done
+     * @param surprising whether it is so far from what was reckoned that it may have been another piece
      */
     public record LookView(
             double minute,
@@ -152,7 +153,8 @@ public record BakeView(
             double peakIfOutC,
             double widthBeforeMin,
             double widthAfterMin,
-            boolean early) {}
+            boolean early,
+            boolean surprising) {}
 
     /**
      * A probe in a bake.

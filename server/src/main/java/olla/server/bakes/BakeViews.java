@@ -315,7 +315,8 @@ class BakeViews {
                 look.standing().peakIfOutC(),
                 look.widthBeforeMin(),
                 look.widthAfterMin(),
-                look.early());
+                look.early(),
+                look.standing().surprising());
     }
 
     private static ProbeView probe(ProbeUse use, List<Measured> measured, Outlook outlook) {

@@ -207,11 +207,11 @@ class Outlooks implements DisposableBean {
         Outlook.Look look = null;
         for (int i = 0; i < steps.size(); i++) {
             Observation observation = steps.get(i).timed().observation();
-            if (observation instanceof Observation.Seen || observation instanceof Observation.Probe) {
+            if (observation instanceof Observation.InOven seen) {
                 Ensemble before = i == 0 ? prior : steps.get(i - 1).after();
                 double minute = steps.get(i).timed().minute();
                 look = new Outlook.Look(
-                        last.standing(minute),
+                        last.standing(seen),
                         before.window().widthMin(),
                         steps.get(i).after().window().widthMin(),
                         minute < before.window().likelyMin());

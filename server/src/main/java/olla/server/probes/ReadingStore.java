@@ -4,9 +4,9 @@ import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -26,11 +26,9 @@ public class ReadingStore {
             row.getObject("battery", Integer.class));
 
     private final JdbcClient jdbc;
-    private final JdbcTemplate batch;
 
-    ReadingStore(JdbcClient jdbc, JdbcTemplate batch) {
+    ReadingStore(JdbcClient jdbc) {
         this.jdbc = jdbc;
-        this.batch = batch;
     }
 
     private static LocalDateTime utc(Instant at) {
@@ -39,22 +37,24 @@ public class ReadingStore {
 
     /** Stores readings and tells the bakes they belong to; answers how many were new. */
     int add(List<Measured> readings) {
-        int[] rows = batch.batchUpdate(
-                "insert ignore into reading (device, channel, at, celsius, battery) values (?, ?, ?, ?, ?)",
-                readings.stream()
-                        .map(r -> new Object[] {r.device(), r.channel().name(), utc(r.at()), r.celsius(), r.battery()})
-                        .toList());
+        // One statement, since a driver that batches does not say how many of the rows were new.
+        JdbcClient.StatementSpec insert =
+                jdbc.sql("insert ignore into reading (device, channel, at, celsius, battery) values "
+                        + String.join(", ", Collections.nCopies(readings.size(), "(?, ?, ?, ?, ?)")));
+        for (Measured r : readings) {
+            insert = insert.param(r.device())
+                    .param(r.channel().name())
+                    .param(utc(r.at()))
+                    .param(r.celsius())
+                    .param(r.battery());
+        }
+        int fresh = insert.update();
         for (String device : readings.stream().map(Measured::device).distinct().toList()) {
             jdbc.sql("update bake set revision = revision + 1 where logged_at is null and (oven_id in"
                             + " (select id from oven where sensor = :device) or id in"
                             + " (select bake_id from probe_use where device = :device and until is null))")
                     .param("device", device)
                     .update();
-        }
-        int fresh = 0;
-        for (int n : rows) {
-            // A driver that batches may answer "done, I did not count".
-            fresh += n == java.sql.Statement.SUCCESS_NO_INFO ? 1 : n;
         }
         return fresh;
     }
