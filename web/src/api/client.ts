@@ -7,8 +7,9 @@ import type {
   CounterAnswer,
   CounterQuestion,
   DishTurn,
-  HowItWas,
   Ingredient,
+  Inside,
+  Measured,
   Oven,
   Question,
   RecipeInput,
@@ -23,6 +24,8 @@ export interface FieldError {
 }
 
 const TOO_LARGE = 413
+const GATEWAY = 502
+const UNAVAILABLE = 503
 
 /** What the server refused, or that it could not be reached (status 0). */
 export class Problem extends Error {
@@ -33,13 +36,19 @@ export class Problem extends Error {
   ) {
     super(message)
   }
+
+  /** Whether the server has made up its mind; otherwise the same may work in a while. */
+  get reachable() {
+    return this.status !== 0 && this.status !== UNAVAILABLE && this.status !== GATEWAY
+  }
 }
 
 function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   return send(method, path, body === undefined ? null : JSON.stringify(body), 'application/json')
 }
 
-async function send<T>(method: string, path: string, body: string | null, type: string): Promise<T> {
+/** Sends a body as it is and reads the answer. Throws a {@link Problem} where it is refused or nobody answers. */
+export async function send<T>(method: string, path: string, body: BodyInit | null, type: string): Promise<T> {
   let response: Response
   try {
     response = await fetch(path, { method, headers: body === null ? {} : { 'content-type': type }, body })
@@ -80,9 +89,14 @@ export const api = {
   bake: (id: string) => call<Bake>('GET', `/api/bakes/${id}`),
   putIn: (id: string, title: string, ovenId: number, question: Question) =>
     call<Bake>('POST', '/api/bakes', { id, title, ovenId, question }),
-  forget: (id: string) => call<void>('DELETE', `/api/bakes/${id}`),
-  takeOut: (id: string) => call<Bake>('PUT', `/api/bakes/${id}/out`),
-  putBack: (id: string) => call<Bake>('DELETE', `/api/bakes/${id}/out`),
-  log: (id: string, how: HowItWas) => call<Bake>('PUT', `/api/bakes/${id}/verdict`, how),
-  reopen: (id: string) => call<Bake>('DELETE', `/api/bakes/${id}/verdict`),
+  inside: (id: string) => call<Inside>('GET', `/api/bakes/${id}/inside`),
+  rest: (id: string) => call<Answer>('GET', `/api/bakes/${id}/rest`),
+  devices: () => call<Measured[]>('GET', '/api/devices'),
+  probe: (id: string, device: string) => call<Bake>('PUT', `/api/bakes/${id}/probe`, { device }),
+  unprobe: (id: string) => call<Bake>('DELETE', `/api/bakes/${id}/probe`),
+  sensor: (oven: number, device: string | null) =>
+    call<Oven>('PUT', `/api/ovens/${oven}/sensor`, device === null ? {} : { device }),
+  photo: (id: string) => `/api/bakes/${id}/photo`,
+  keepPhoto: (id: string, file: File) => send<void>('PUT', `/api/bakes/${id}/photo`, file, file.type),
+  dropPhoto: (id: string) => call<void>('DELETE', `/api/bakes/${id}/photo`),
 }

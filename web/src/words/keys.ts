@@ -11,7 +11,8 @@ export const KEY_LIST: [string, string][] = [
   ['-  =', 'oven down, up'],
   ['Space', 'play the bake'],
   [',  .', 'a minute back, on'],
-  ['Enter', 'put it in, take it out'],
+  ['Enter', 'put it in; at the oven, the one thing to do now'],
+  ['l', 'look at the fish now'],
   ['z', 'undo'],
   ['?', 'this list'],
 ]

@@ -1,4 +1,5 @@
 import type {
+  Cue,
   Cut,
   Doneness,
   Dressed,
@@ -9,6 +10,7 @@ import type {
   School,
   StageSpan,
   Stance,
+  TapKind,
   Verdict,
 } from '../api/types'
 
@@ -150,3 +152,37 @@ export const VERDICTS: Record<Verdict, string> = { UNDER: 'Under', RIGHT: 'Just 
 
 /** The verdicts in the order they are offered. */
 export const VERDICT_ORDER: Verdict[] = ['UNDER', 'RIGHT', 'OVER']
+
+/** What can be seen or felt, and how it shows. */
+export const CUES: Record<Cue, { name: string; look: string }> = {
+  GLASSY: { name: 'Glassy', look: 'holds together' },
+  JUST_OPAQUE: { name: 'Just opaque', look: 'a trace of gloss' },
+  FLAKES_UNDER_PRESSURE: { name: 'Flakes when pressed', look: 'moist, gives way' },
+  FLAKES_BY_ITSELF: { name: 'Falls apart', look: 'opaque right through' },
+  KNIFE_COLD: { name: 'Tip cold', look: 'on the lip' },
+  KNIFE_WARM: { name: 'Tip warm', look: 'on the lip' },
+  KNIFE_HOT: { name: 'Tip hot', look: 'on the lip' },
+  EYE_WHITE: { name: 'Eye white', look: 'and bulging' },
+  FIN_PULLS: { name: 'Fin pulls out', look: 'the one on its back' },
+  LEAVES_BONE: { name: 'Leaves the bone', look: 'white down to it' },
+  WHITE_BEADS: { name: 'White beads', look: 'on top' },
+  CRUST_HARD: { name: 'Crust hard', look: 'rings when tapped' },
+}
+
+/** What was tapped, as it is taken back. */
+export const TAPS: Record<TapKind, string> = {
+  HELD: 'it waits outside',
+  IN: 'it went in',
+  NOT_HOT: 'the oven was not hot',
+  DOOR: 'the open door',
+  DIAL: 'the dial',
+  CUE: 'what you saw',
+  READ: 'the reading',
+  STEP: 'done',
+  OUT: 'it is out',
+  CRACKED: 'it is cracked',
+  PORTIONS: 'helpings',
+  CHILLED: 'in the fridge',
+  NONE_LEFT: 'nothing left',
+  BINNED: 'thrown out',
+}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '../../words/id'
 import { useRafFn } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -65,12 +66,12 @@ async function putIn() {
   putting.value = true
   refused.value = null
   try {
-    const bake = await api.putIn(crypto.randomUUID(), bench.title, bench.oven.id, bench.question)
+    const bake = await api.putIn(newId(), bench.title, bench.oven.id, bench.question)
     running.take(bake)
     // What shares the tray goes in with it, each as a bake of its own.
     while (tray.aside.length) {
       const other = tray.dishes[0]!
-      running.take(await api.putIn(crypto.randomUUID(), other.title, bench.oven.id, other.question))
+      running.take(await api.putIn(newId(), other.title, bench.oven.id, other.question))
       tray.remove(0)
     }
     await router.push(`/oven/${bake.id}`)

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Answer, Bake, CounterAnswer } from '../../api/types'
+import type { Answer, Card, CounterAnswer } from '../../api/types'
 
 /** What can hurt somebody, the hardest first, with who says so. */
 defineProps<{
-  cautions: Answer['cautions'] | Bake['cautions'] | CounterAnswer['cautions']
+  cautions: Answer['cautions'] | Card['cautions'] | CounterAnswer['cautions']
   withSources?: boolean
 }>()
 </script>

@@ -137,7 +137,7 @@ export const useBench = defineStore('bench', () => {
         filling: on.value.filling,
       },
       dress: { ...way.value, kind: on.value.dress },
-      oven: { kind: oven.value.kind },
+      oven: { kind: oven.value.kind, truth: oven.value.truth },
       programme: on.value.stages ?? [{ stage: 'BAKE', tempC: on.value.tempC }, { stage: 'REST' }],
       usual: on.value.stages === null,
       doneness: on.value.doneness,
@@ -308,10 +308,12 @@ export const useBench = defineStore('bench', () => {
   }
 
   async function open() {
-    if (catalogue.value) return
     try {
-      const [fish, kitchen] = await Promise.all([api.catalogue(), api.ovens()])
-      catalogue.value = fish
+      // What the log has taught of the ovens may have changed since; what fish there are has not.
+      const fish = catalogue.value ?? api.catalogue()
+      const kitchen = await api.ovens()
+      catalogue.value = await fish
+      if (JSON.stringify(kitchen) === JSON.stringify(ovens.value)) return
       ovens.value = kitchen
       if (!kitchen.some((o) => o.id === on.value.ovenId)) on.value.ovenId = kitchen[0]?.id ?? null
     } catch (failure) {

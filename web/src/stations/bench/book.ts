@@ -1,3 +1,4 @@
+import { newId } from '../../words/id'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
@@ -38,14 +39,14 @@ export const useBook = defineStore('book', () => {
   }
 
   /** Writes a recipe, new where it has no id yet. */
-  async function write(recipe: RecipeInput, id: string = crypto.randomUUID()) {
+  async function write(recipe: RecipeInput, id: string = newId()) {
     const written = await tried(() => api.writeRecipe(id, recipe))
     if (written) await open()
     return written
   }
 
   async function take(text: string) {
-    const taken = await tried(() => api.takeRecipe(crypto.randomUUID(), text))
+    const taken = await tried(() => api.takeRecipe(newId(), text))
     if (taken) await open()
     return taken
   }

@@ -27,12 +27,12 @@ export const useTray = defineStore('tray', () => {
   const dishes = computed<{ title: string; question: Question }[]>(() => {
     if (!bench.question || !aside.value.length) return []
     const tempC = bench.on.tempC
-    const kind = bench.question.oven.kind
+    const oven = bench.question.oven
     const others = aside.value.map((a) => ({
       title: a.title,
       question: {
         ...a.question,
-        oven: { kind },
+        oven,
         programme: a.question.programme.map((s) => (s.tempC === undefined ? s : { ...s, tempC })),
       },
     }))

@@ -34,7 +34,7 @@ const longest = computed(() =>
 const x = computed(() => scale([0, longest.value * 1.05], [0, AXIS]))
 
 function fish(bake: Bake) {
-  const { species } = bake.question.piece
+  const { species } = bake.card!.question.piece
   return bench.catalogue?.species.find((s) => s.key === species)?.marketName ?? species
 }
 function said(bake: Bake) {
@@ -43,7 +43,7 @@ function said(bake: Bake) {
   return `${minutesInWords(Math.abs(late))} min ${late > 0 ? 'later' : 'sooner'}`
 }
 async function lay(bake: Bake) {
-  bench.lay(bake.question, bake.ovenId)
+  bench.lay(bake.card!.question, bake.ovenId)
   await router.push('/bench')
 }
 </script>

@@ -3,16 +3,17 @@ import { computed } from 'vue'
 import type { Bake } from '../../api/types'
 import { minutesInWords } from '../../words/time'
 
-/** How far it has come on the way through the check window. */
+/** How far it has come on the way through the check window, as it is now believed to lie. */
 const props = defineProps<{ bake: Bake; seconds: number }>()
 
+const window = computed(() => props.bake.window)
 const end = computed(() => {
   const out = props.bake.actualMin
   return out === undefined
-    ? props.bake.noLaterThanMin * 1.12
-    : Math.max(out + props.bake.restMinutes, props.bake.noLaterThanMin)
+    ? Math.max(window.value.noLaterThanMin, props.bake.noLaterThanMin) * 1.12
+    : Math.max(out + props.bake.restMinutes, window.value.noLaterThanMin)
 })
-const percent = (minutes: number) => `${Math.min(100, (100 * minutes) / end.value)}%`
+const percent = (minutes: number) => `${Math.max(0, Math.min(100, (100 * minutes) / end.value))}%`
 const done = computed(() => percent(props.bake.actualMin ?? props.seconds / 60))
 const rested = computed(() =>
   props.bake.actualMin === undefined
@@ -27,17 +28,17 @@ const rested = computed(() =>
       <div
         class="window"
         :style="{
-          left: percent(bake.checkFromMin),
-          width: `calc(${percent(bake.noLaterThanMin)} - ${percent(bake.checkFromMin)})`,
+          left: percent(window.checkFromMin),
+          width: `calc(${percent(window.noLaterThanMin)} - ${percent(window.checkFromMin)})`,
         }"
       />
       <div class="done" :style="{ width: done }" />
       <div class="rested" :style="{ left: done, width: rested }" />
-      <div class="likely" :style="{ left: percent(bake.likelyMin) }" />
+      <div class="likely" :style="{ left: percent(window.likelyMin) }" />
     </div>
     <p>
-      check {{ minutesInWords(bake.checkFromMin) }} · likely {{ minutesInWords(bake.likelyMin) }} · latest
-      {{ minutesInWords(bake.noLaterThanMin) }} min<template v-if="bake.actualMin !== undefined">
+      check {{ minutesInWords(window.checkFromMin) }} · likely {{ minutesInWords(window.likelyMin) }} · latest
+      {{ minutesInWords(window.noLaterThanMin) }} min<template v-if="bake.actualMin !== undefined">
         · out at {{ minutesInWords(bake.actualMin) }}</template
       >
     </p>
@@ -54,6 +55,9 @@ const rested = computed(() =>
   position: absolute;
   top: 0;
   height: 100%;
+  transition:
+    left 0.6s,
+    width 0.6s;
 }
 .done {
   left: 0;

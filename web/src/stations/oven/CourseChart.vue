@@ -1,71 +1,96 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
-import type { Answer } from '../../api/types'
+import type { Bake, Inside } from '../../api/types'
 import { fleshColour } from '../../drawing/flesh'
 import { path, scale, ticks } from '../../drawing/scale'
 import { valueAt } from '../../drawing/sectionPicture'
+import { latest } from '../../words/latest'
 import { useUnits } from '../../words/units'
-import type { Bake } from '../../api/types'
 import { useBench } from '../bench/bench'
 
-/** What the model expects of the coldest point, and where the bake is on it now. */
+/** Where the middle may be by all that is known, the probe's trace beside it, and the bake's hand on both. */
 const props = defineProps<{ bake: Bake; seconds: number }>()
 
 const WIDTH = 540
-const HEIGHT = 340
+const HEIGHT = 330
 const LEFT = 46
 const RIGHT = 70
-const TOP = 16
+const TOP = 12
 const BOTTOM = 30
 const MOST_C = 70
+/** The members are asked for again at most this often while readings come in, ms. */
+const CALM_MS = 1500
 
 const units = useUnits()
 const bench = useBench()
-const answer = ref<Answer | null>(null)
+const inside = ref<Inside | null>(null)
 const trouble = ref(false)
+let asked = 0
 
-/** Once it is out the course is that of the minutes it really had. */
-watch(
-  () => props.bake.actualMin,
-  async (actual) => {
-    const programme = props.bake.question.programme.map((stage) =>
-      stage.stage === 'BAKE' && actual !== undefined ? { ...stage, minutes: Math.max(0.5, actual) } : stage,
-    )
-    try {
-      answer.value = await api.estimate({ ...props.bake.question, programme })
-      trouble.value = false
-    } catch (failure) {
-      if (!(failure instanceof Problem)) throw failure
-      trouble.value = true
-    }
-  },
-  { immediate: true },
-)
+const ask = latest(async () => {
+  const wait = asked + CALM_MS - performance.now()
+  if (wait > 0) await new Promise((r) => setTimeout(r, wait))
+  asked = performance.now()
+  try {
+    inside.value = await api.inside(props.bake.id)
+    trouble.value = false
+  } catch (failure) {
+    if (!(failure instanceof Problem)) throw failure
+    trouble.value = true
+  }
+})
+watch([() => props.bake.revision, () => props.bake.window.likelyMin], () => void ask(), { immediate: true })
 void bench.open()
 
-const leastC = computed(() => Math.min(0, answer.value?.trace.coldestC[0] ?? 0))
-const end = computed(() => {
-  const last = answer.value ? answer.value.bakeMinutes + answer.value.restMinutes : 1
-  return Math.max(last, props.bake.noLaterThanMin)
-})
+const fan = computed(() => inside.value!.fan)
+const minute = computed(() => Math.max(0, props.seconds / 60))
+const end = computed(() => Math.max(props.bake.window.noLaterThanMin * 1.08, minute.value + 0.5))
+const leastC = computed(() => Math.min(0, fan.value.lowC[0] ?? 0))
 const x = computed(() => scale([0, end.value], [LEFT, WIDTH - RIGHT]))
 const y = computed(() => scale([leastC.value, MOST_C], [HEIGHT - BOTTOM, TOP]))
-const course = computed(() => {
-  const t = answer.value!.trace
-  return t.minute.map((m, i) => [x.value(m), y.value(Math.min(MOST_C, t.coldestC[i]!))] as [number, number])
+const inBox = (c: number) => y.value(Math.max(leastC.value, Math.min(MOST_C, c)))
+
+function points(celsius: number[]): [number, number][] {
+  const { minute: m } = fan.value
+  return m.flatMap((at, i) => (at <= end.value ? [[x.value(at), inBox(celsius[i]!)]] : [])) as [
+    number,
+    number,
+  ][]
+}
+const band = computed(() => path([...points(fan.value.lowC), ...points(fan.value.highC).reverse()]) + 'Z')
+const middle = computed(() => path(points(fan.value.middleC)))
+const expectedC = computed(() => valueAt(fan.value.minute, fan.value.middleC, minute.value))
+
+/** The last reading comes with the bake itself, before the members are asked for again. */
+const trace = computed(() => {
+  const probe = props.bake.probe
+  const known = inside.value!.trace
+  if (probe?.at === undefined || probe.celsius === undefined || !probe.trust) return known
+  const at = (Date.parse(probe.at) - Date.parse(props.bake.startedAt)) / 60_000
+  const last = known[known.length - 1]
+  return last && at <= last.minute
+    ? known
+    : [...known, { minute: at, celsius: probe.celsius, trust: probe.trust }]
 })
-const minute = computed(() => Math.min(end.value, props.seconds / 60))
-const expectedC = computed(() =>
-  valueAt(answer.value!.trace.minute, answer.value!.trace.coldestC, minute.value),
-)
+const believed = computed(() => trace.value.filter((t) => t.trust === 'STEADY' && t.minute >= 0))
+const doubted = computed(() => trace.value.filter((t) => t.trust !== 'STEADY' && t.minute >= 0))
+const probeAt = computed(() => {
+  const last = trace.value[trace.value.length - 1]
+  return last?.trust === 'STEADY' ? last : null
+})
+const hand = computed(() => ({
+  celsius: probeAt.value?.celsius ?? expectedC.value,
+  words: probeAt.value ? units.degrees(probeAt.value.celsius) : `about ${units.degrees(expectedC.value)}`,
+}))
+const late = computed(() => minute.value > end.value * 0.6)
 const bands = computed(() => {
   const all = bench.catalogue?.bands ?? []
-  return all.slice(1).map((band, i) => {
-    const from = band.fromC
+  return all.slice(1).map((b, i) => {
+    const from = b.fromC
     const to = Math.min(MOST_C, all[i + 2]?.fromC ?? MOST_C)
     return {
-      ...band,
+      ...b,
       top: y.value(to),
       height: y.value(from) - y.value(to),
       colour: fleshColour((from + to) / 2),
@@ -75,22 +100,22 @@ const bands = computed(() => {
 </script>
 
 <template>
-  <p v-if="trouble">The course cannot be drawn just now.</p>
+  <p v-if="trouble && !inside">The course cannot be drawn just now.</p>
   <svg
-    v-else-if="answer"
+    v-else-if="inside"
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`The middle should be at ${units.degrees(expectedC)}`"
+    :aria-label="`The middle is at ${hand.words}`"
   >
-    <g v-for="band in bands" :key="band.word">
-      <rect :x="LEFT" :y="band.top" :width="WIDTH - LEFT - RIGHT" :height="band.height" :fill="band.colour" />
-      <text :x="WIDTH - RIGHT + 8" :y="band.top + band.height / 2 + 5">{{ band.word }}</text>
+    <g v-for="b in bands" :key="b.word">
+      <rect :x="LEFT" :y="b.top" :width="WIDTH - LEFT - RIGHT" :height="b.height" :fill="b.colour" />
+      <text :x="WIDTH - RIGHT + 8" :y="b.top + b.height / 2 + 5">{{ b.word }}</text>
     </g>
     <rect
       class="window"
-      :x="x(bake.checkFromMin)"
+      :x="x(bake.window.checkFromMin)"
       :y="TOP"
-      :width="x(bake.noLaterThanMin) - x(bake.checkFromMin)"
+      :width="Math.max(1, x(bake.window.noLaterThanMin) - x(bake.window.checkFromMin))"
       :height="HEIGHT - TOP - BOTTOM"
     />
     <line :x1="LEFT" :x2="WIDTH - RIGHT" :y1="y(leastC)" :y2="y(leastC)" class="base" />
@@ -101,19 +126,31 @@ const bands = computed(() => {
       {{ t }}
     </text>
     <text :x="WIDTH - RIGHT + 26" :y="HEIGHT - 8" class="figure">min</text>
-    <path :d="path(course)" class="course" />
-    <g v-if="seconds / 60 <= end">
-      <line :x1="x(minute)" :x2="x(minute)" :y1="TOP" :y2="HEIGHT - BOTTOM" class="hand" />
-      <circle :cx="x(minute)" :cy="y(expectedC)" r="7" class="at" />
-      <text
-        :x="x(minute) + (minute > end * 0.6 ? -12 : 12)"
-        :y="y(expectedC) - 12"
-        :text-anchor="minute > end * 0.6 ? 'end' : 'start'"
-        class="now"
-      >
-        about {{ units.degrees(expectedC) }}
-      </text>
-    </g>
+    <path :d="band" class="fan" />
+    <path :d="middle" class="model" :class="{ faint: believed.length }" />
+    <circle
+      v-for="(t, i) in doubted"
+      :key="i"
+      :cx="x(t.minute)"
+      :cy="inBox(t.celsius)"
+      r="2"
+      class="doubted"
+    />
+    <path
+      v-if="believed.length"
+      :d="path(believed.map((t) => [x(t.minute), inBox(t.celsius)]))"
+      class="trace"
+    />
+    <line :x1="x(minute)" :x2="x(minute)" :y1="TOP" :y2="HEIGHT - BOTTOM" class="hand" />
+    <circle :cx="x(minute)" :cy="inBox(hand.celsius)" r="7" class="at" />
+    <text
+      :x="x(minute) + (late ? -12 : 12)"
+      :y="inBox(hand.celsius) - 12"
+      :text-anchor="late ? 'end' : 'start'"
+      class="now"
+    >
+      {{ hand.words }}
+    </text>
   </svg>
 </template>
 
@@ -136,10 +173,28 @@ text {
 .base {
   stroke: var(--rule);
 }
-.course {
+.fan {
+  fill: var(--brine);
+  opacity: 0.16;
+}
+.model {
+  fill: none;
+  stroke: var(--brine);
+  stroke-width: 2;
+  stroke-dasharray: 7 5;
+}
+.model.faint {
+  opacity: 0.6;
+}
+.trace {
   fill: none;
   stroke: var(--ink);
   stroke-width: 3;
+  stroke-linejoin: round;
+}
+.doubted {
+  fill: none;
+  stroke: var(--ember-text);
 }
 .hand {
   stroke: var(--clay);

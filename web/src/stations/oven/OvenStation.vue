@@ -1,15 +1,21 @@
 <script setup lang="ts">
 import { useTitle, useWakeLock, whenever } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
-import { api, Problem } from '../../api/client'
 import type { Bake, HowItWas } from '../../api/types'
+import { TAPS } from '../../words/labels'
 import { useKeys } from '../../words/keys'
 import { clock, minutesInWords, runningClock } from '../../words/time'
+import { useUnits } from '../../words/units'
 import CautionList from '../bench/CautionList.vue'
+import AfterPanel from './AfterPanel.vue'
 import BakeBar from './BakeBar.vue'
-import { chime } from './chime'
+import CarvingSteps from './CarvingSteps.vue'
 import CourseChart from './CourseChart.vue'
+import LookPanel from './LookPanel.vue'
+import OvenDialog from './OvenDialog.vue'
+import ProbeDialog from './ProbeDialog.vue'
+import ProbeLine from './ProbeLine.vue'
+import RestingCut from './RestingCut.vue'
 import { useRunning } from './running'
 import VerdictForm from './VerdictForm.vue'
 
@@ -19,15 +25,18 @@ const props = defineProps<{ id?: string }>()
 /** In longer than this, nobody is waiting for it any more, s. */
 const FORGOTTEN_S = 6 * 3600
 
-const router = useRouter()
 const running = useRunning()
-const trouble = ref<string | null>(null)
-const busy = ref(false)
-/** The bake that was logged last, so that a slip can be undone. */
-const justLogged = ref<Bake | null>(null)
+const units = useUnits()
+/** Somebody looks before the screen asks. */
+const looking = ref(false)
+const judging = ref(false)
+const ovenOpen = ref(false)
+const probeOpen = ref(false)
 
-const bake = computed(() => running.bakes.find((b) => b.id === props.id) ?? running.bakes[0])
+const all = computed(() => [...running.bakes, ...running.leftOver])
+const bake = computed(() => all.value.find((b) => b.id === props.id) ?? all.value[0])
 const moment = computed(() => (bake.value ? running.moment(bake.value) : null))
+const phase = computed(() => (bake.value?.loggedAt ? 'AFTER' : moment.value?.phase))
 const seconds = computed(() => (bake.value ? running.secondsIn(bake.value) : 0))
 const toNext = computed(() =>
   moment.value?.untilSeconds === undefined ? null : moment.value.untilSeconds - seconds.value,
@@ -37,83 +46,94 @@ const over = computed(() =>
 )
 const isOut = computed(() => Boolean(bake.value?.outAt))
 const forgotten = computed(() => over.value > FORGOTTEN_S)
+/** The check is asked for, or somebody looks of their own accord. */
+const checking = computed(
+  () =>
+    !isOut.value &&
+    !bake.value?.held &&
+    (phase.value === 'CHECK' || phase.value === 'TAKE_OUT' || looking.value || Boolean(bake.value?.look)),
+)
+const carves = computed(() => (bake.value?.card?.carving.length ?? 0) > 1)
 /** What can hurt somebody just now: the grill while it is in, opening and leftovers once it is out. */
 const cautions = computed(() =>
-  (bake.value?.cautions ?? []).filter((c) =>
-    isOut.value ? c.when === 'OPENING' || c.when === 'REST' : c.when === 'GRILL',
-  ),
+  (bake.value?.card?.cautions ?? []).filter((c) => (isOut.value ? c.when === 'OPENING' : c.when === 'GRILL')),
 )
 /** At the check what counts is how long it has been in; otherwise the time to the next thing. */
 const big = computed(() => {
   if (!moment.value) return ''
   if (moment.value.phase === 'CHECK') return runningClock(seconds.value)
+  if (bake.value?.held) return bake.value.air?.hotInMin ? runningClock(60 * bake.value.air.hotInMin) : '–:––'
   return toNext.value === null ? runningClock(over.value) : runningClock(toNext.value)
 })
 const beside = computed(() => {
   const b = bake.value
   switch (moment.value?.phase) {
+    case 'WAIT':
+      return b!.air
+        ? b!.air.hotInMin
+          ? `until it is hot; it is at ${units.degrees(b!.air.celsius)}`
+          : `It is hot: ${units.degrees(b!.air.celsius)}`
+        : 'no thermometer hangs in it'
     case 'CHECK': {
-      const toLikely = b!.likelyMin * 60 - seconds.value
+      const toLikely = b!.window.likelyMin * 60 - seconds.value
       return toLikely > 0
         ? `in · likely in ${runningClock(toLikely)}`
-        : `in · must be out in ${runningClock(toNext.value ?? 0)}`
+        : `in · ${moment.value.next.replace('until', '').trim()} in ${runningClock(toNext.value ?? 0)}`
     }
+    case 'STEP':
+      return toNext.value === null ? 'waiting for your tap' : 'and then on without it'
     case 'TAKE_OUT':
-      return 'past the latest'
+      return b!.look?.advice === 'PAST' ? 'past it' : 'since it was due'
+    case 'CRACK':
+      return 'since it was due'
     case 'SERVE':
       return 'on the plate'
     default:
       return moment.value?.next
   }
 })
+const lastTap = computed(() => {
+  const last = bake.value?.taps[0]
+  return last ? TAPS[last.kind] : null
+})
 
-async function attempt(action: () => Promise<Bake | void>) {
-  if (busy.value) return
-  busy.value = true
-  trouble.value = null
-  try {
-    const result = await action()
-    if (result) running.take(result)
-    return result
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    trouble.value = failure.message
-  } finally {
-    busy.value = false
-  }
-}
-
-const takeOut = () => bake.value && attempt(() => api.takeOut(bake.value!.id))
 async function undo() {
-  const b = bake.value
-  if (justLogged.value) {
-    const again = await attempt(() => api.reopen(justLogged.value!.id))
-    if (again) justLogged.value = null
-  } else if (b?.outAt) await attempt(() => api.putBack(b.id))
-  else if (b) {
-    await attempt(() => api.forget(b.id))
-    if (!trouble.value) {
-      await running.refresh()
-      await router.push('/bench')
-    }
-  }
+  if (!bake.value) return
+  if (bake.value.loggedAt) await running.reopen(bake.value)
+  else await running.undo(bake.value)
+}
+const takeOut = () => bake.value && !isOut.value && !bake.value.held && running.tap(bake.value, 'OUT', 'out')
+const stepDone = () => bake.value && running.tap(bake.value, 'STEP', 'done', { number: moment.value!.step })
+const goIn = () => bake.value && running.tap(bake.value, 'IN', 'in')
+const crack = () => bake.value && running.tap(bake.value, 'CRACKED', 'cracked')
+
+/** The one thing that Enter does now. */
+function main() {
+  if (phase.value === 'STEP') return stepDone()
+  if (phase.value === 'WAIT') return goIn()
+  if (phase.value === 'CRACK') return crack()
+  return takeOut()
 }
 async function log(how: HowItWas) {
-  const logged = await attempt(() => api.log(bake.value!.id, how))
-  if (logged) justLogged.value = logged
+  if (bake.value) await running.log(bake.value, how)
+  judging.value = false
 }
+const away = (other: Bake) =>
+  other.loggedAt ? 'what is left' : `${other.ovenName} · ${running.moment(other).say.toLowerCase()}`
 
-useKeys({ Enter: () => (isOut.value ? undefined : takeOut()), z: undo })
+useKeys({ Enter: main, z: () => void undo(), l: () => (looking.value = !looking.value) })
 
 const title = useTitle()
 watch([big, moment], () => (title.value = bake.value ? `${big.value} ${moment.value?.say}` : 'Olla'), {
   immediate: true,
 })
 watch(
-  () => [bake.value?.id, moment.value?.phase] as const,
-  ([id, phase], [lastId, lastPhase]) => {
-    if (id && id === lastId && lastPhase && phase !== lastPhase) chime()
+  () => [bake.value?.id, phase.value],
+  () => {
+    looking.value = false
+    judging.value = !carves.value
   },
+  { immediate: true },
 )
 
 const awake = useWakeLock()
@@ -132,13 +152,18 @@ onBeforeUnmount(() => {
 <template>
   <main class="oven-side">
     <p v-if="running.unreachable" class="trouble" role="alert">
-      The kitchen computer does not answer. The clock runs on; what you tap has to wait.
+      {{
+        running.stored
+          ? 'The kitchen computer does not answer. The clock runs on; what you tap is sent when it is back.'
+          : 'The log cannot be reached just now. The clock runs on; what you tap is sent when it is back.'
+      }}
+      <b v-if="running.waiting.length">Waiting: {{ running.waiting.map((p) => p.words).join(', ') }}.</b>
     </p>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <p v-if="justLogged" class="done" role="status">
-      {{ justLogged.title }} is in the log.
-      <RouterLink to="/log">See it there</RouterLink>
-      <button class="quiet-action" @click="undo">Undo <kbd>z</kbd></button>
+    <p v-if="running.trouble" class="trouble" role="alert">
+      {{ running.trouble }} <button class="quiet-action" @click="running.trouble = null">All right</button>
+    </p>
+    <p v-if="running.notice" class="done" role="status">
+      {{ running.notice }} <button class="quiet-action" @click="running.notice = null">All right</button>
     </p>
 
     <div v-if="running.loaded && !bake" class="idle">
@@ -148,58 +173,148 @@ onBeforeUnmount(() => {
     </div>
 
     <template v-if="bake && moment">
-      <nav v-if="running.bakes.length > 1" class="tabs" aria-label="Running bakes">
+      <nav v-if="all.length > 1" class="tabs" aria-label="Running bakes">
         <RouterLink
-          v-for="other in running.bakes"
+          v-for="other in all"
           :key="other.id"
           :to="`/oven/${other.id}`"
           :class="{ shown: other.id === bake.id }"
           :aria-current="other.id === bake.id ? 'true' : undefined"
         >
           <b>{{ other.title }}</b>
-          <span>{{ other.ovenName }} · {{ running.moment(other).say.toLowerCase() }}</span>
+          <span>{{ away(other) }}</span>
         </RouterLink>
       </nav>
 
-      <div class="now">
-        <section class="doing" :class="moment.phase.toLowerCase()">
-          <p class="what">
-            {{ bake.title }} · {{ bake.ovenName }} · in {{ clock(new Date(bake.startedAt)) }}
-          </p>
-          <h1 aria-live="assertive">{{ moment.say }}</h1>
-          <p class="hint">
-            {{ forgotten ? 'This has been going for hours. Say how it was, or undo it.' : moment.hint }}
-          </p>
-          <p class="clock">
-            <span class="big" role="timer">{{ big }}</span>
-            <span class="beside">{{ beside }}</span>
-          </p>
-          <BakeBar :bake="bake" :seconds="seconds" />
-          <CautionList v-if="cautions.length" class="care" :cautions="cautions" aria-label="Take care" />
-        </section>
-        <section class="inside" aria-label="What the middle should be doing">
-          <CourseChart :key="bake.id" :bake="bake" :seconds="seconds" />
-        </section>
-      </div>
+      <AfterPanel
+        v-if="phase === 'AFTER'"
+        :key="bake.id"
+        :bake="bake"
+        :now="running.now"
+        @tap="(kind, words) => running.tap(bake!, kind, words)"
+        @undo="running.undo(bake)"
+        @reopen="running.reopen(bake)"
+      />
 
-      <section v-if="!isOut" class="taps">
-        <button class="main-action knuckle" :disabled="busy" @click="takeOut">
-          Take it out <kbd>Enter</kbd>
-        </button>
-        <button class="quiet-action knuckle" :disabled="busy" @click="undo">
-          It never went in: undo <kbd>z</kbd>
-        </button>
-        <p class="advice">
-          Check from {{ minutesInWords(bake.checkFromMin) }} min. Looking early costs little; nothing undoes
-          overcooking.
-        </p>
-      </section>
-      <section v-else class="taps out">
-        <VerdictForm :key="bake.id" :busy="busy" :target-c="bake.targetC" @log="log" />
-        <button class="quiet-action knuckle" :disabled="busy" @click="undo">
-          It is still in the oven: undo <kbd>z</kbd>
-        </button>
-      </section>
+      <template v-else-if="phase === 'SERVE'">
+        <header class="serving">
+          <div>
+            <p class="what">{{ bake.title }} · out at {{ clock(new Date(bake.outAt!)) }}</p>
+            <h1 aria-live="assertive">{{ judging || !carves ? moment.say : 'Carve it' }}</h1>
+            <p v-if="forgotten" class="hint">This has been going for hours. Say how it was, or undo it.</p>
+          </div>
+          <div v-if="carves" class="choose" role="group" aria-label="Carve or judge">
+            <button :aria-pressed="!judging" :class="{ on: !judging }" @click="judging = false">Carve</button>
+            <button :aria-pressed="judging" :class="{ on: judging }" @click="judging = true">
+              How was it?
+            </button>
+          </div>
+        </header>
+        <div class="plate">
+          <CautionList v-if="cautions.length" class="care" :cautions="cautions" aria-label="Take care" />
+          <CarvingSteps
+            v-if="!judging && carves"
+            :key="bake.id"
+            :bake="bake"
+            @lifted="(count) => running.tap(bake!, 'PORTIONS', 'helpings', { number: count })"
+          />
+          <VerdictForm v-else :key="bake.id" :busy="false" :target-c="bake.targetC" @log="log" />
+          <button class="quiet-action" @click="undo">Undo: {{ lastTap }} <kbd>z</kbd></button>
+        </div>
+      </template>
+
+      <template v-else>
+        <div class="now">
+          <section class="doing" :class="moment.phase.toLowerCase()">
+            <p class="what">
+              {{ bake.title }} · {{ bake.ovenName }} at {{ units.degrees(bake.dialC) }} ·
+              {{ bake.held ? 'waits outside' : `in ${clock(new Date(bake.startedAt))}` }}
+            </p>
+            <h1 aria-live="assertive">{{ moment.say }}</h1>
+            <p class="hint">
+              {{ forgotten ? 'This has been going for hours. Say how it was, or undo it.' : moment.hint }}
+            </p>
+            <p class="clock">
+              <span class="big" role="timer">{{ big }}</span>
+              <span class="beside">{{ beside }}</span>
+            </p>
+            <BakeBar v-if="!bake.held" :bake="bake" :seconds="seconds" />
+            <CautionList v-if="cautions.length" class="care" :cautions="cautions" aria-label="Take care" />
+          </section>
+          <section class="inside" aria-label="What goes on inside">
+            <ProbeLine :bake="bake" :now="running.now" @open="probeOpen = true" />
+            <RestingCut v-if="isOut" :key="`rest-${bake.id}`" :bake="bake" :seconds="seconds" />
+            <CourseChart v-else-if="!bake.held" :key="bake.id" :bake="bake" :seconds="seconds" />
+          </section>
+        </div>
+
+        <section class="taps" :class="{ checking }">
+          <div class="first">
+            <button v-if="phase === 'WAIT'" class="main-action knuckle" @click="goIn">
+              It goes in now <kbd>Enter</kbd>
+            </button>
+            <button v-else-if="phase === 'STEP'" class="main-action knuckle" @click="stepDone">
+              Done <kbd>Enter</kbd>
+            </button>
+            <button v-else-if="phase === 'CRACK'" class="main-action knuckle" @click="crack">
+              It is cracked <kbd>Enter</kbd>
+            </button>
+            <button
+              v-if="!isOut && phase !== 'WAIT'"
+              class="main-action knuckle"
+              :class="{ second: phase === 'STEP' }"
+              @click="takeOut"
+            >
+              Take it out <kbd v-if="phase !== 'STEP'">Enter</kbd>
+            </button>
+            <button
+              v-if="phase === 'REST' && bake.moments.some((m) => m.phase === 'CRACK')"
+              class="plain knuckle"
+              @click="crack"
+            >
+              Crack it already
+            </button>
+            <button v-if="phase === 'REST'" class="plain knuckle" @click="judging = true">How was it?</button>
+            <div class="more">
+              <button v-if="!isOut && !bake.held && !checking" class="plain" @click="looking = true">
+                Look now <kbd>l</kbd>
+              </button>
+              <button v-if="!isOut && !bake.held" class="plain" @click="ovenOpen = true">The oven…</button>
+              <button class="quiet-action" @click="undo">
+                {{ lastTap ? `Undo: ${lastTap}` : 'It never went in: undo' }} <kbd>z</kbd>
+              </button>
+            </div>
+          </div>
+          <LookPanel
+            v-if="checking"
+            :bake="bake"
+            @seen="(cue) => running.tap(bake!, 'CUE', 'what you saw', { cue })"
+            @read="(celsius) => running.tap(bake!, 'READ', 'a reading', { celsius })"
+          />
+          <VerdictForm
+            v-else-if="phase === 'REST' && judging"
+            :key="bake.id"
+            :busy="false"
+            :target-c="bake.targetC"
+            @log="log"
+          />
+          <p v-else-if="!isOut && !bake.held" class="advice">
+            Check from {{ minutesInWords(bake.window.checkFromMin) }} min. An early look is a good look: it
+            costs little, and what you see narrows the window.
+          </p>
+        </section>
+        <OvenDialog
+          :key="`oven-${bake.id}-${bake.dialC}`"
+          v-model="ovenOpen"
+          :bake="bake"
+          :minute="seconds / 60"
+          @tap="(kind, words, detail) => running.tap(bake!, kind, words, detail)"
+        />
+        <ProbeDialog v-model="probeOpen" :bake="bake" @changed="running.take" />
+      </template>
+      <p v-if="running.chimes.silentYet && !running.chimes.muted" class="sound">
+        Tap anywhere once, or the chimes stay silent.
+      </p>
     </template>
   </main>
 </template>
@@ -275,7 +390,8 @@ onBeforeUnmount(() => {
 }
 .inside {
   display: flex;
-  align-items: center;
+  flex-direction: column;
+  justify-content: center;
   padding: 12px 24px 12px 12px;
   border-left: 1px solid var(--rule);
 }
@@ -321,26 +437,88 @@ h1 {
 .taps {
   display: grid;
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-  align-items: center;
+  align-items: start;
   gap: 6px 24px;
-  padding: 16px 24px 20px;
+  padding: 12px 24px 16px;
   border-top: 1px solid var(--rule);
 }
-.taps.out {
-  grid-template-columns: 1fr;
-  justify-items: start;
+.taps.checking {
+  grid-template-columns: 320px minmax(0, 1fr);
+}
+.first {
+  display: grid;
+  gap: 8px;
 }
 .knuckle {
   min-height: 84px;
   font-size: 24px;
 }
-.quiet-action.knuckle {
+.second {
   min-height: 72px;
-  justify-self: start;
-  font-size: 17px;
+  background: none;
+  border: 2px solid var(--clay);
+  color: var(--clay);
 }
-.taps.out .quiet-action {
-  min-height: 44px;
+.second:hover {
+  color: #fff;
+}
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.plain {
+  min-height: 72px;
+  padding: 0 18px;
+  border: 2px solid #a9a695;
+  border-radius: 6px;
+  background: #fff;
+  font-size: 18px;
+  font-weight: 700;
+}
+.more .quiet-action {
+  min-height: 72px;
+}
+.serving {
+  display: flex;
+  justify-content: space-between;
+  align-items: end;
+  gap: 8px 24px;
+  padding: 12px 24px 0;
+}
+.choose {
+  display: flex;
+}
+.choose button {
+  min-height: 72px;
+  padding: 0 24px;
+  border: 2px solid var(--ink);
+  background: none;
+  font-size: 20px;
+  font-weight: 700;
+}
+.choose button:last-child {
+  border-left: 0;
+}
+.choose .on {
+  background: var(--ink);
+  color: #fff;
+}
+.plate {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  padding: 10px 24px 16px;
+}
+.plate > .quiet-action {
+  align-self: start;
+  margin-top: auto;
+}
+.sound {
+  margin: 0;
+  padding: 6px 24px;
+  background: #efe6d4;
 }
 .advice {
   margin: 0;
@@ -353,8 +531,16 @@ h1 {
 }
 @media (max-width: 900px) {
   .now,
-  .taps {
+  .taps,
+  .taps.checking {
     grid-template-columns: minmax(0, 1fr);
+  }
+  .serving {
+    flex-direction: column;
+    align-items: stretch;
+  }
+  .choose button {
+    flex: 1;
   }
   .now {
     grid-template-rows: auto 1fr;
@@ -372,6 +558,8 @@ h1 {
 @media (max-width: 600px) {
   .doing,
   .inside,
+  .serving,
+  .plate,
   .taps {
     padding: 10px 14px;
   }

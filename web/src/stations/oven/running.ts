@@ -1,56 +1,202 @@
+import { newId } from '../../words/id'
+import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, Problem } from '../../api/client'
-import type { Bake, Moment } from '../../api/types'
+import type { Bake, HowItWas, Moment, TapDetail, TapKind } from '../../api/types'
+import { runningClock } from '../../words/time'
+import { useChimes } from './chimes'
+import { useOutbox } from './outbox'
 
-const REFRESH_MS = 5000
 const TICK_MS = 250
+/** The stream beats every three seconds; after so long without a beat the line is taken for dead, ms. */
+const DEAD_MS = 9000
+/** A screen that has not ticked for so long was asleep, hidden or closed, ms. */
+const AWAY_MS = 30_000
+/** A clock that has moved so much against the time that passed was set, ms. */
+const SET_MS = 3000
+/** How far the server's word on the time may differ before the clock is moved, ms. */
+const STEADY_MS = 400
+
+/** An event of the stream. */
+interface News {
+  bakes: Bake[]
+  gone: string[]
+  now: string
+  speed: number
+  stored: boolean
+}
 
 /**
- * The bakes in an oven or on the board. The server keeps the moments; this keeps a copy, the server's clock, and what
- * could not be reached.
+ * The bakes in an oven, on the board, or lately in the log with their leftovers. The server keeps the moments; this keeps a
+ * copy, the server's clock, what could not be reached and what could not be sent.
  */
 export const useRunning = defineStore('running', () => {
-  const bakes = ref<Bake[]>([])
-  const unreachable = ref(false)
+  const router = useRouter()
+  const followed = ref<Bake[]>([])
   const loaded = ref(false)
-  /** The server's clock less this screen's, ms. */
-  const ahead = ref(0)
+  const connected = ref(true)
+  const stored = ref(true)
+  /** Why the last tap was refused. */
+  const trouble = ref<string | null>(null)
+  /** What happened while nobody looked. */
+  const notice = ref<string | null>(null)
+  const lastSeen = useLocalStorage('olla.lastSeen', 0)
   const now = ref(Date.now())
+  let base = { server: Date.now(), here: performance.now(), speed: 1 }
+  let source: EventSource | null = null
+  let heard = performance.now()
+  let lostAt: number | null = null
   let following = false
 
+  /** In an oven or on the board. */
+  const bakes = computed(() => followed.value.filter((b) => !b.loggedAt))
+  /** In the log, and nobody has said what became of the leftovers. */
+  const leftOver = computed(() => followed.value.filter((b) => b.loggedAt && !b.leftovers?.cleared))
+  const unreachable = computed(() => !connected.value || !stored.value)
+
+  const clockNow = () => base.server + (performance.now() - base.here) * base.speed
+
+  function setClock(server: string, speed = base.speed) {
+    const told = Date.parse(server)
+    if (speed !== base.speed || Math.abs(told - clockNow()) > STEADY_MS * speed || !loaded.value) {
+      base = { server: told, here: performance.now(), speed }
+      now.value = clockNow()
+    }
+  }
+
+  function put(bake: Bake) {
+    const had = followed.value.find((b) => b.id === bake.id)
+    if (had && had.revision > bake.revision) return
+    const card = bake.card ?? had?.card
+    if (!card) {
+      void api.bake(bake.id).then(put).catch(later)
+      return
+    }
+    const others = followed.value.filter((b) => b.id !== bake.id)
+    const kept = bake.loggedAt && bake.leftovers?.cleared ? others : [...others, { ...bake, card }]
+    followed.value = kept.sort((a, b) => a.startedAt.localeCompare(b.startedAt))
+  }
+
+  /** Takes over a bake that was answered. */
   function take(bake: Bake) {
-    ahead.value = Date.parse(bake.now) - Date.now()
-    now.value = Date.now() + ahead.value
-    const others = bakes.value.filter((b) => b.id !== bake.id)
-    bakes.value = bake.loggedAt
-      ? others
-      : [...others, bake].sort((a, b) => a.startedAt.localeCompare(b.startedAt))
+    setClock(bake.now)
+    put(bake)
     return bake
   }
+
+  const forget = (id: string) => (followed.value = followed.value.filter((b) => b.id !== id))
+
+  /** What cannot be reached now is tried again by whatever wanted it. */
+  function later(failure: unknown) {
+    if (!(failure instanceof Problem)) throw failure
+  }
+
+  const outbox = useOutbox(
+    (bake) => bake && take(bake),
+    (problem) => {
+      trouble.value = problem.message
+      void refresh()
+    },
+  )
 
   async function refresh() {
     try {
       const all = await api.running()
-      if (all[0]) ahead.value = Date.parse(all[0].now) - Date.now()
-      bakes.value = all
-      unreachable.value = false
+      if (all[0]) setClock(all[0].now)
+      const there = new Set(all.map((b) => b.id))
+      followed.value = followed.value.filter((b) => there.has(b.id))
+      all.forEach(put)
       loaded.value = true
     } catch (failure) {
-      if (!(failure instanceof Problem)) throw failure
-      unreachable.value = true
+      later(failure)
     }
+  }
+
+  function connect() {
+    source?.close()
+    heard = performance.now()
+    source = new EventSource('/api/bakes/stream')
+    let first = true
+    source.addEventListener('bakes', (event) => {
+      const news: News = JSON.parse((event as MessageEvent<string>).data)
+      heard = performance.now()
+      setClock(news.now, news.speed)
+      if (first) {
+        first = false
+        const there = new Set(news.bakes.map((b) => b.id))
+        followed.value = followed.value.filter((b) => there.has(b.id))
+      }
+      news.bakes.forEach(put)
+      news.gone.forEach(forget)
+      loaded.value = true
+      back(news.stored)
+    })
+    source.addEventListener('error', () => {
+      first = true
+      lost()
+    })
+  }
+
+  function lost() {
+    if (lostAt === null) lostAt = performance.now()
+    connected.value = false
+  }
+
+  function back(isStored: boolean) {
+    stored.value = isStored
+    if (lostAt !== null && performance.now() - lostAt > DEAD_MS) {
+      const seconds = (performance.now() - lostAt) / 1000
+      notice.value = `The kitchen computer was away for ${runningClock(seconds)}. Nothing is lost.`
+    }
+    lostAt = null
+    connected.value = true
+    if (outbox.waiting.value.length) void outbox.flush()
+  }
+
+  function wasAway(ms: number) {
+    if (!bakes.value.length) return
+    notice.value = `This screen was away for ${runningClock(ms / 1000)}; the bake went on. All is up to date.`
+    connect()
   }
 
   /** Keeps the copy fresh and the clock running from now on. */
   function follow() {
     if (following) return
     following = true
-    void refresh()
-    setInterval(() => void refresh(), REFRESH_MS)
-    setInterval(() => (now.value = Date.now() + ahead.value), TICK_MS)
+    const before = lastSeen.value
+    void refresh().then(() => {
+      if (before && Date.now() - before > AWAY_MS) wasAway(Date.now() - before)
+    })
+    connect()
+    void outbox.flush()
+    let lastDate = Date.now()
+    let lastHere = performance.now()
+    setInterval(() => {
+      const date = Date.now() - lastDate
+      const here = performance.now() - lastHere
+      lastDate += date
+      lastHere += here
+      now.value = clockNow()
+      if (Math.abs(date - here) > SET_MS && date < AWAY_MS && bakes.value.length) {
+        notice.value = "This device's clock was set. The bake keeps the kitchen computer's time."
+        connect()
+      } else if (Math.max(date, here) > AWAY_MS) {
+        wasAway(Math.max(date, here))
+      }
+      if (performance.now() - heard > DEAD_MS) {
+        lost()
+        connect()
+      }
+      lastSeen.value = Date.now()
+      chimes.follow(bakes.value, moment)
+    }, TICK_MS)
     document.addEventListener('visibilitychange', () => document.hidden || void refresh())
+    window.addEventListener('online', connect)
   }
+
+  const chimes = useChimes()
 
   /** Seconds a bake has been going. */
   const secondsIn = (bake: Bake) => (now.value - Date.parse(bake.startedAt)) / 1000
@@ -62,15 +208,79 @@ export const useRunning = defineStore('running', () => {
     return found ?? bake.moments[bake.moments.length - 1]!
   }
 
+  const stamp = () => new Date(Math.round(clockNow())).toISOString()
+
+  /** Shows a change at once; the server's answer takes its place. */
+  function meanwhile(bake: Bake, change: Partial<Bake>) {
+    followed.value = followed.value.map((b) => (b.id === bake.id ? { ...b, ...change } : b))
+  }
+
+  /** A tap: shown at once where that can be, sent now or when the network is back, counted once. */
+  function tap(bake: Bake, kind: TapKind, words: string, detail: TapDetail = {}) {
+    trouble.value = null
+    const id = newId()
+    const at = stamp()
+    const taps = [{ id, kind, at, ...detail }, ...bake.taps]
+    if (kind === 'OUT') {
+      const out = (Date.parse(at) - Date.parse(bake.startedAt)) / 1000
+      const shifted = (m: Moment) => ({
+        ...m,
+        fromSeconds: m.fromSeconds + out,
+        ...(m.untilSeconds === undefined ? {} : { untilSeconds: m.untilSeconds + out }),
+      })
+      meanwhile(bake, { taps, outAt: at, actualMin: out / 60, moments: bake.onceOut.map(shifted) })
+    } else {
+      meanwhile(bake, { taps })
+    }
+    const path = `/api/bakes/${bake.id}/taps`
+    return outbox.post({ method: 'POST', path, body: { id, kind, at, ...detail }, words })
+  }
+
+  /** Takes the last tap back; where nothing was tapped yet, the fish itself. */
+  async function undo(bake: Bake) {
+    trouble.value = null
+    const last = bake.taps[0]
+    if (last) {
+      const path = `/api/bakes/${bake.id}/taps/${last.id}`
+      await outbox.post({ method: 'DELETE', path, body: null, words: 'undo' })
+      return
+    }
+    forget(bake.id)
+    await outbox.post({ method: 'DELETE', path: `/api/bakes/${bake.id}`, body: null, words: 'undo' })
+    await router.push('/bench')
+  }
+
+  /** Says how it was. */
+  function log(bake: Bake, how: HowItWas) {
+    const at = stamp()
+    meanwhile(bake, { loggedAt: at, verdict: how.verdict })
+    const path = `/api/bakes/${bake.id}/verdict`
+    return outbox.post({ method: 'PUT', path, body: { ...how, at }, words: 'how it was' })
+  }
+
+  /** Takes that back. */
+  const reopen = (bake: Bake) =>
+    outbox.post({ method: 'DELETE', path: `/api/bakes/${bake.id}/verdict`, body: null, words: 'undo' })
+
   return {
     bakes,
-    unreachable,
+    leftOver,
     loaded,
+    unreachable,
+    stored,
+    trouble,
+    notice,
+    waiting: outbox.waiting,
+    chimes,
     now: computed(() => now.value),
     take,
     refresh,
     follow,
     secondsIn,
     moment,
+    tap,
+    undo,
+    log,
+    reopen,
   }
 })

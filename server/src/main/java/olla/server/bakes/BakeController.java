@@ -3,6 +3,7 @@ package olla.server.bakes;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import olla.server.bench.EstimateAnswer;
 import olla.server.web.MaybeAbsent;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -56,6 +57,12 @@ class BakeController {
     @GetMapping("/{id}/inside")
     InsideView inside(@PathVariable UUID id) {
         return bakes.inside(id);
+    }
+
+    /** The bake as it was reckoned to be, with the minutes that it really had in the oven, and its rest. */
+    @GetMapping("/{id}/rest")
+    EstimateAnswer rest(@PathVariable UUID id) {
+        return bakes.rest(id);
     }
 
     @PostMapping

@@ -20,6 +20,7 @@ import olla.core.estimate.Observation.Verdict;
 import olla.core.estimate.OvenRecord;
 import olla.core.oven.OvenEvent;
 import olla.core.units.Refusals;
+import olla.server.bench.EstimateAnswer;
 import olla.server.bench.EstimateRequest;
 import olla.server.bench.Question;
 import olla.server.ovens.Oven;
@@ -345,6 +346,16 @@ public class BakeService {
     /** The members behind a bake and what its probe said. */
     InsideView inside(UUID id) {
         return views.inside(any(id), PATIENCE_MS);
+    }
+
+    /** A bake that is out, reckoned with the minutes that it had. */
+    EstimateAnswer rest(UUID id) {
+        Bake bake = any(id);
+        if (bake.outAt() == null) {
+            throw new NotNow("It is still in the oven. Take it out first.");
+        }
+        double minutes = Duration.between(bake.startedAt(), bake.outAt()).toMillis() / 60_000.0;
+        return EstimateAnswer.of(Question.of(views.request(bake)).lasting(minutes));
     }
 
     /** What the log says of an oven: how long what came out just right took against what was foretold. */

@@ -167,7 +167,8 @@ public record EstimateAnswer(
 
     private static final int CELSIUS_SHIFT = 50;
 
-    static EstimateAnswer of(Question question) {
+    /** Reckons a question and writes the answer down. */
+    public static EstimateAnswer of(Question question) {
         Estimate e = question.answer();
         CheckWindow window = e.window().orElse(null);
         Piece piece = e.piece();

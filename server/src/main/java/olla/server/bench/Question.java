@@ -119,6 +119,16 @@ public record Question(
         return Estimator.watched(piece, dress, ovenKind, believed, course, programme, target, SEED);
     }
 
+    /**
+     * The same bake as it was: out of the oven after so many minutes.
+     *
+     * @param minutes in the oven
+     */
+    public Question lasting(double minutes) {
+        Programme closed = programme.opened().closed(Math.max(0, minutes - programme.fixedMinutes()));
+        return new Question(piece, dress, ovenKind, truth, closed, target, pieces, bagG, saltThereG, assurance);
+    }
+
     /** How long it would likely take in an oven that does what its dial says, minutes; empty where it is never done. */
     public OptionalDouble trustingTheDialMin() {
         if (!truth.checked()) {

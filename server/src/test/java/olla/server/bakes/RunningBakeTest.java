@@ -22,6 +22,7 @@ import olla.core.probe.Trust;
 import olla.core.units.RefusedInput;
 import olla.server.TestDatabase;
 import olla.server.bakes.BakeView.MomentView;
+import olla.server.bench.EstimateAnswer;
 import olla.server.bench.EstimateRequest;
 import olla.server.web.NotNow;
 import org.junit.jupiter.api.BeforeEach;
@@ -290,6 +291,9 @@ class RunningBakeTest {
     @Test
     void restingCrackingLiftingAndLeftoversHaveTheirTaps() {
         BakeView out = bakes.takeOut(id, at(7));
+        EstimateAnswer rest = bakes.rest(id);
+        assertThat(rest.bakeMinutes()).isCloseTo(7, within(0.02));
+        assertThat(rest.peakC()).isGreaterThan(rest.pullC());
         assertThat(out.leftovers().fridgeBy()).isEqualTo(at(7).plus(2, ChronoUnit.HOURS));
         assertThat(bakes.tap(id, number(TapKind.PORTIONS, 1, null)).portions()).isEqualTo(1);
         bakes.log(id, new HowItWas(Verdict.RIGHT, 58.0, null, null));

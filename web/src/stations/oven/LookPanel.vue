@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Bake, Cue } from '../../api/types'
+import CueSwatch from '../../drawing/CueSwatch.vue'
+import { CUES } from '../../words/labels'
+import { minutesInWords } from '../../words/time'
+import { useUnits } from '../../words/units'
+
+/** The check: what do you see? One tap, and the window narrows. */
+const props = defineProps<{ bake: Bake }>()
+const emit = defineEmits<{ seen: [cue: Cue]; read: [celsius: number] }>()
+
+const units = useUnits()
+const typed = ref('')
+const checking = computed(() => props.bake.card!.checking)
+const celsius = computed(() => {
+  const number = Number(typed.value.trim().replace(',', '.'))
+  return typed.value.trim() === '' || Number.isNaN(number) ? null : units.unit('heat').to(number)
+})
+const wrong = computed(() =>
+  celsius.value !== null && (celsius.value < -30 || celsius.value > 120)
+    ? `A thermometer in fish reads ${units.degrees(-5)} to ${units.degrees(120)}.`
+    : null,
+)
+
+function read() {
+  if (celsius.value === null || wrong.value) return
+  emit('read', celsius.value)
+  typed.value = ''
+}
+
+/** What the last look came to, plainly. */
+const verdict = computed(() => {
+  const look = props.bake.look
+  if (!look) return null
+  const other = look.surprising
+    ? ' That is far from what was reckoned: was it the thickest piece, at its middle?'
+    : ''
+  if (look.advice === 'TAKE_OUT') return { word: 'Take it out.', why: `It has what it needs.${other}` }
+  if (look.advice === 'PAST') {
+    const to = units.degrees(look.peakIfOutC)
+    return {
+      word: 'It is past: out at once.',
+      why: `Its middle goes to ${to}. No rest: onto warm plates, with its juices or a sauce over it.${other}`,
+    }
+  }
+  const gained = look.widthBeforeMin - look.widthAfterMin
+  const early = look.early ? 'A good early look' : 'A good look'
+  const narrowed =
+    gained > 0.25 ? `${early}: the window is ${minutesInWords(gained)} min narrower.` : `${early}.`
+  const minutes = look.giveItMin === 1 ? 'minute' : 'minutes'
+  return { word: `Give it ${minutesInWords(look.giveItMin)} more ${minutes}.`, why: narrowed + other }
+})
+</script>
+
+<template>
+  <section class="look" aria-label="The check">
+    <p v-if="verdict" class="verdict" :class="bake.look!.advice.toLowerCase()" role="status">
+      <b>{{ verdict.word }}</b> {{ verdict.why }}
+    </p>
+    <p class="where"><b>Where:</b> {{ checking.where }}</p>
+    <div class="cues">
+      <button v-for="c in checking.cues" :key="c.cue" type="button" @click="emit('seen', c.cue)">
+        <span class="patch"><CueSwatch :cue="c.cue" /></span>
+        <b>{{ CUES[c.cue].name }}</b>
+        <span>{{ CUES[c.cue].look }}</span>
+      </button>
+      <form @submit.prevent="read">
+        <label>
+          A thermometer says
+          <span>
+            <input v-model="typed" inputmode="decimal" aria-label="A thermometer says" />
+            {{ units.unit('heat').sign }}
+          </span>
+        </label>
+        <button :disabled="celsius === null || Boolean(wrong)">Note it</button>
+        <p v-if="wrong" role="alert">{{ wrong }}</p>
+      </form>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.look {
+  display: grid;
+  gap: 8px;
+}
+.verdict {
+  margin: 0;
+  padding: 6px 14px;
+  border-left: 6px solid var(--kelp);
+  background: #fff;
+  font-size: 18px;
+}
+.verdict.past {
+  border-color: var(--danger);
+}
+.verdict.take_out {
+  border-color: var(--clay);
+}
+.where {
+  margin: 0;
+  color: var(--ink-soft);
+}
+.where b {
+  color: var(--ink);
+}
+.cues {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
+  gap: 10px;
+}
+.cues > button {
+  display: grid;
+  grid-template-columns: 62px 1fr;
+  grid-template-rows: auto auto;
+  align-content: center;
+  column-gap: 10px;
+  min-height: 72px;
+  padding: 0 8px 0 0;
+  overflow: hidden;
+  border: 2px solid #a9a695;
+  border-radius: 6px;
+  background: #fff;
+  text-align: left;
+  line-height: 1.15;
+}
+.cues > button:hover {
+  border-color: var(--kelp);
+}
+.patch {
+  grid-row: 1 / 3;
+  height: 72px;
+}
+.cues b {
+  align-self: end;
+  font-size: 17px;
+}
+.cues > button > span:last-child {
+  color: var(--ink-soft);
+  font-size: 14px;
+}
+form {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0 8px;
+  align-items: center;
+  min-height: 72px;
+  padding: 4px 4px 4px 12px;
+  border: 2px solid #a9a695;
+  border-radius: 6px;
+  background: #fff;
+  font-size: 14px;
+}
+form label span {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+}
+form input {
+  width: 62px;
+  min-height: 34px;
+  border: 1px solid #a9a695;
+  border-radius: 4px;
+  font-size: 17px;
+  text-align: right;
+}
+form button {
+  min-height: 60px;
+  padding: 0 10px;
+  border: 0;
+  border-radius: 4px;
+  background: #efebdf;
+  font-weight: 700;
+}
+form p {
+  grid-column: 1 / 3;
+  margin: 0;
+  color: var(--danger);
+}
+@media (max-width: 600px) {
+  .cues {
+    grid-template-columns: 1fr 1fr;
+    gap: 8px;
+  }
+  .cues > button {
+    grid-template-columns: 44px 1fr;
+  }
+  form {
+    grid-column: 1 / 3;
+  }
+}
+</style>

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Bake, TapDetail, TapKind } from '../../api/types'
+import { useUnits } from '../../words/units'
+import BenchDialog from '../bench/BenchDialog.vue'
+
+/** What the oven did other than planned. One tap each; every one re-times the bake at once. */
+const shown = defineModel<boolean>({ required: true })
+const props = defineProps<{ bake: Bake; minute: number }>()
+const emit = defineEmits<{ tap: [kind: TapKind, words: string, detail: TapDetail] }>()
+
+/** So early somebody may still say that it was not hot, min. */
+const EARLY_MIN = 12
+
+const units = useUnits()
+const unit = computed(() => units.unit('heat'))
+const dial = ref(props.bake.dialC)
+const air = ref(150)
+const step = (celsius: number, by: number) => unit.value.to(unit.value.from(celsius) + by * unit.value.step)
+
+function say(kind: TapKind, words: string, detail: TapDetail = {}) {
+  emit('tap', kind, words, detail)
+  shown.value = false
+}
+</script>
+
+<template>
+  <BenchDialog v-model="shown" :title="`${bake.ovenName}: what happened?`" :widest="560">
+    <div class="rows">
+      <section>
+        <p><b>The door was open</b></p>
+        <div class="choices">
+          <button @click="say('DOOR', 'door open', { number: 15 })">A look</button>
+          <button @click="say('DOOR', 'door open', { number: 40 })">Half a minute</button>
+          <button @click="say('DOOR', 'door open', { number: 120 })">Two minutes</button>
+        </div>
+      </section>
+      <section>
+        <p><b>The dial was turned</b> to</p>
+        <div class="choices">
+          <button aria-label="Lower" @click="dial = step(dial, -1)">−</button>
+          <output>{{ units.degrees(dial) }}</output>
+          <button aria-label="Higher" @click="dial = step(dial, 1)">+</button>
+          <button
+            class="go"
+            :disabled="Math.round(dial) === Math.round(bake.dialC)"
+            @click="say('DIAL', 'dial turned', { celsius: dial })"
+          >
+            Turned
+          </button>
+        </div>
+      </section>
+      <section v-if="minute < EARLY_MIN">
+        <p><b>It was not hot yet</b> when the fish went in; the air was at</p>
+        <div class="choices">
+          <button aria-label="Colder" @click="air = step(air, -2)">−</button>
+          <output>{{ units.degrees(air) }}</output>
+          <button aria-label="Warmer" @click="air = step(air, 2)">+</button>
+          <button class="go" @click="say('NOT_HOT', 'oven not hot', { celsius: air })">Re-time it</button>
+        </div>
+        <button class="wait" @click="say('HELD', 'waits outside')">
+          It waits outside until the oven is hot
+        </button>
+      </section>
+    </div>
+  </BenchDialog>
+</template>
+
+<style scoped>
+.rows {
+  display: grid;
+  gap: 14px;
+}
+p {
+  margin: 0 0 6px;
+  font-size: 17px;
+}
+.choices {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+button {
+  min-width: 72px;
+  min-height: 72px;
+  padding: 0 14px;
+  border: 2px solid #a9a695;
+  border-radius: 6px;
+  background: #fff;
+  font-size: 18px;
+  font-weight: 700;
+}
+.choices button:not([aria-label]) {
+  flex: 1;
+}
+.go {
+  border-color: var(--clay) !important;
+  background: var(--clay);
+  color: #fff;
+}
+.go:disabled {
+  border-color: #6d7376 !important;
+  background: #6d7376;
+}
+.wait {
+  width: 100%;
+  margin-top: 10px;
+}
+output {
+  min-width: 84px;
+  font: 700 28px var(--figures);
+  text-align: center;
+}
+</style>

@@ -1,0 +1,189 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, Problem } from '../../api/client'
+import type { Answer, Bake } from '../../api/types'
+import { path } from '../../drawing/scale'
+import { sectionPicture, valueAt } from '../../drawing/sectionPicture'
+import { useUnits } from '../../words/units'
+import { useBench } from '../bench/bench'
+
+/** What goes on inside while it rests: the cut, coasting. */
+const props = defineProps<{ bake: Bake; seconds: number }>()
+
+const WIDTH = 540
+const HEIGHT = 250
+const BOTTOM = 24
+const MARGIN = 20
+
+const units = useUnits()
+const bench = useBench()
+const answer = ref<Answer | null>(null)
+const trouble = ref(false)
+void bench.open()
+
+watch(
+  () => [props.bake.id, props.bake.outAt],
+  async () => {
+    try {
+      answer.value = await api.rest(props.bake.id)
+      trouble.value = false
+    } catch (failure) {
+      if (!(failure instanceof Problem)) throw failure
+      trouble.value = true
+    }
+  },
+  { immediate: true },
+)
+
+const sections = computed(() => answer.value!.sections)
+const layers = computed(() => sections.value.layers)
+const halfMm = computed(() =>
+  Math.max(sections.value.halfWidthMm, ...layers.value.flatMap((l) => l.outline.map((p) => p[0]!))),
+)
+const topMm = computed(() =>
+  Math.max(
+    sections.value.baseMm + sections.value.heightMm,
+    ...layers.value.flatMap((l) => l.outline.map((p) => p[1]!)),
+  ),
+)
+const perMm = computed(() =>
+  Math.min((WIDTH - 2 * MARGIN) / (2 * halfMm.value), (HEIGHT - BOTTOM - MARGIN) / topMm.value),
+)
+const x = (mm: number) => WIDTH / 2 + mm * perMm.value
+const y = (mm: number) => HEIGHT - BOTTOM - mm * perMm.value
+function closed(half: number[][]) {
+  const right = half.map(([px, py]) => [x(px!), y(py!)] as [number, number])
+  const left = [...half].reverse().map(([px, py]) => [x(-px!), y(py!)] as [number, number])
+  return `${path([...right, ...left])}Z`
+}
+/** Half minutes are enough: a picture is made anew for each. */
+const minute = computed(() =>
+  Math.min(
+    answer.value!.bakeMinutes + answer.value!.restMinutes,
+    Math.max(answer.value!.bakeMinutes, Math.round((props.seconds / 60) * 4) / 4),
+  ),
+)
+const picture = computed(() => sectionPicture(sections.value, minute.value))
+const coldestC = computed(() =>
+  valueAt(answer.value!.trace.minute, answer.value!.trace.coldestC, minute.value),
+)
+const band = computed(() =>
+  [...(bench.catalogue?.bands ?? [])].reverse().find((b) => coldestC.value >= b.fromC),
+)
+const toCome = computed(() => answer.value!.peakC - coldestC.value)
+const spot = computed(() => ({
+  x: valueAt(sections.value.minute, sections.value.coldestXMm, minute.value),
+  y: valueAt(sections.value.minute, sections.value.coldestYMm, minute.value),
+}))
+</script>
+
+<template>
+  <p v-if="trouble && !answer">The cut cannot be drawn just now.</p>
+  <div v-else-if="answer" class="resting">
+    <p class="said">
+      Middle about <b>{{ units.degrees(coldestC) }}</b><template v-if="band">, {{ band.word }}</template
+      ><template v-if="toCome > 0.7"
+        >; it coasts {{ units.rise(toCome) }} more, to {{ units.degrees(answer.peakC) }}</template
+      ><template v-else>; it coasts no further</template>.
+    </p>
+    <svg
+      :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+      role="img"
+      :aria-label="`The cut, its middle at ${units.degrees(coldestC)}`"
+    >
+      <defs>
+        <clipPath :id="`rest-${bake.id}`"><path :d="closed(sections.outline)" /></clipPath>
+      </defs>
+      <path
+        v-for="layer in layers.filter((l) => l.kind !== 'FILLING')"
+        :key="layer.kind"
+        :d="closed(layer.outline)"
+        :class="['layer', layer.kind.toLowerCase()]"
+      />
+      <image
+        :href="picture"
+        :x="x(-sections.halfWidthMm)"
+        :y="y(sections.baseMm + sections.heightMm)"
+        :width="2 * sections.halfWidthMm * perMm"
+        :height="sections.heightMm * perMm"
+        preserveAspectRatio="none"
+        :clip-path="`url(#rest-${bake.id})`"
+      />
+      <path :d="closed(sections.outline)" class="edge" />
+      <path
+        v-for="layer in layers.filter((l) => l.kind === 'FILLING')"
+        :key="layer.kind"
+        :d="closed(layer.outline)"
+        class="layer filling"
+      />
+      <line :x1="MARGIN" :x2="WIDTH - MARGIN" :y1="HEIGHT - BOTTOM" :y2="HEIGHT - BOTTOM" class="board" />
+      <circle :cx="x(spot.x)" :cy="y(sections.baseMm + spot.y)" r="6" class="spot" />
+      <text :x="x(spot.x) + 12" :y="y(sections.baseMm + spot.y) + 7">{{ units.degrees(coldestC) }}</text>
+    </svg>
+    <p v-if="answer.forgotten" class="left">
+      Left shut for {{ Math.round(answer.forgotten.minutes) }} minutes its middle goes to
+      {{ units.degrees(answer.forgotten.peakC) }}.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.resting {
+  width: 100%;
+}
+svg {
+  display: block;
+  width: 100%;
+}
+.said,
+.left {
+  margin: 0;
+  font-size: 18px;
+}
+.left {
+  color: var(--ember-text);
+}
+.said b {
+  font-size: 24px;
+}
+.layer {
+  stroke: #8d8877;
+}
+.coat {
+  fill: #c99f5a;
+}
+.crust {
+  fill: #fbfaf6;
+}
+.bed {
+  fill: #b9c29b;
+}
+.liquid {
+  fill: #dcd3a8;
+}
+.filling {
+  fill: #8fa06a;
+}
+.edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.board {
+  stroke: #8a6a45;
+  stroke-width: 6;
+}
+.spot {
+  fill: none;
+  stroke: var(--clay);
+  stroke-width: 2.5;
+}
+text {
+  fill: var(--ink);
+  font-size: 22px;
+  font-weight: 700;
+  paint-order: stroke;
+  stroke: var(--salt);
+  stroke-width: 4px;
+}
+</style>
