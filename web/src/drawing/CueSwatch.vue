@@ -25,7 +25,11 @@ const KNIVES: Partial<Record<Cue, string>> = {
 const id = useId()
 const look = computed(() => LOOKS[props.cue])
 const tip = computed(() => KNIVES[props.cue])
-const beads = [18, 40, 61, 83, 104, 127, 146].map((x, i) => ({ x, y: 6 + ((i * 7) % 11), r: 2 + (i % 3) }))
+const beads = [64, 69, 75, 80, 86, 91, 96].map((x, i) => ({
+  x,
+  y: 6 + ((i * 17) % 31),
+  r: 1.6 + (i % 3) * 0.7,
+}))
 </script>
 
 <template>
@@ -58,8 +62,8 @@ const beads = [18, 40, 61, 83, 104, 127, 146].map((x, i) => ({ x, y: 6 + ((i * 7
     </template>
     <template v-else-if="tip">
       <rect width="160" height="44" fill="#efe9da" />
-      <path class="blade" d="M0 14h104l44 12q-30 10-74 8H0z" />
-      <path :fill="tip" d="M108 15l40 11q-20 7-46 8z" />
+      <path class="blade" d="M71 0V26Q74 38 81 42Q90 30 90 0z" />
+      <path :fill="tip" d="M71 20V26Q74 38 81 42Q87 34 89 20z" />
     </template>
     <template v-else-if="cue === 'EYE_WHITE'">
       <rect width="160" height="44" fill="#b9b3a4" />
@@ -68,14 +72,15 @@ const beads = [18, 40, 61, 83, 104, 127, 146].map((x, i) => ({ x, y: 6 + ((i * 7
       <circle class="flake" cx="80" cy="22" r="5" fill="#efece1" stroke-width="1" />
     </template>
     <template v-else-if="cue === 'FIN_PULLS'">
-      <path d="M0 44V32q80 -14 160 0v12z" :fill="fleshColour(58)" />
-      <path class="fin" d="M42 22l74 -6M50 21l-4 -15M66 20l-3 -16M82 19l-1 -16M98 17l1 -15M112 16l4 -12" />
-      <path class="lift" d="M128 24v-14m-5 5l5 -6l5 6" />
+      <rect width="160" height="44" fill="#cfd6d8" />
+      <path d="M0 44V30q80 -8 160 0v14z" :fill="fleshColour(58)" />
+      <path class="fin" d="M64 25l-2 -14M70 24l-1 -16M76 23v-16M82 23l1 -15" />
+      <path class="lift" d="M93 24V8m-4 5l4 -5l4 5" />
     </template>
     <template v-else>
       <rect width="160" height="44" fill="#e9e4d6" />
       <path class="salt" d="M0 16q20 -9 40 -3t40 -2t40 3t40 -3v33h-160z" />
-      <path class="flake" d="M22 20l12 7l-5 10M96 17l9 9l-8 8l5 8" stroke-width="1.4" />
+      <path class="flake" d="M66 18l7 8l-4 10M88 16l6 10l-7 8l4 8" stroke-width="1.4" />
     </template>
   </svg>
 </template>

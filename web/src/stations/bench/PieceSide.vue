@@ -166,6 +166,7 @@ const sure = computed(() => {
         <output aria-label="Dial">{{ units.degrees(bench.on.tempC) }}</output>
         <button aria-label="Hotter" @click="$emit('hotter', 1)">+</button>
       </div>
+      <p v-if="bench.oven?.lessons" class="known">{{ bench.oven.words }}</p>
       <p v-if="bench.refusal('tempC')" class="wrong" role="alert">{{ bench.refusal('tempC') }}</p>
     </div>
 
@@ -261,6 +262,11 @@ h2 {
   border-color: var(--clay);
   background: #fff;
   font-weight: 700;
+}
+.known {
+  margin: 2px 0 0;
+  color: var(--ink-soft);
+  font-size: 14px;
 }
 .oven :deep(.el-select__wrapper) {
   min-height: 44px;

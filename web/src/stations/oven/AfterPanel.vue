@@ -163,6 +163,9 @@ h2 {
   border-color: var(--rule);
   color: var(--ink-soft);
 }
+.line a {
+  color: var(--ink);
+}
 figure {
   margin: 0;
 }

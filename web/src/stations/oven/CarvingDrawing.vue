@@ -44,7 +44,7 @@ const grains = Array.from({ length: 16 }, (_, i) => ({ x: 88 + ((i * 37) % 150),
       <path class="fin" d="M104 34Q150 8 206 46M176 112Q196 128 218 100" />
       <path :d="BODY" class="skin" />
       <path v-if="skinned" :d="TRUNK" :fill="FLESH" class="line" />
-      <path class="line none" d="M70 44Q90 76 70 112" />
+      <path class="line none" d="M71 42Q91 76 71 109" />
       <circle cx="46" cy="68" r="5" class="eye" />
     </g>
     <template v-if="picture === 'TAIL'">

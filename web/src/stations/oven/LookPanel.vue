@@ -107,12 +107,12 @@ const verdict = computed(() => {
 }
 .cues {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(158px, 1fr));
   gap: 10px;
 }
 .cues > button {
   display: grid;
-  grid-template-columns: 62px 1fr;
+  grid-template-columns: 52px 1fr;
   grid-template-rows: auto auto;
   align-content: center;
   column-gap: 10px;
@@ -134,13 +134,14 @@ const verdict = computed(() => {
 }
 .cues b {
   align-self: end;
-  font-size: 17px;
+  font-size: 16px;
 }
 .cues > button > span:last-child {
   color: var(--ink-soft);
   font-size: 14px;
 }
 form {
+  grid-column: span 2;
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 0 8px;
@@ -185,9 +186,6 @@ form p {
   }
   .cues > button {
     grid-template-columns: 44px 1fr;
-  }
-  form {
-    grid-column: 1 / 3;
   }
 }
 </style>

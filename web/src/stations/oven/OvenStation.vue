@@ -128,7 +128,7 @@ watch([big, moment], () => (title.value = bake.value ? `${big.value} ${moment.va
   immediate: true,
 })
 watch(
-  () => [bake.value?.id, phase.value],
+  [() => bake.value?.id, phase],
   () => {
     looking.value = false
     judging.value = !carves.value
@@ -224,7 +224,7 @@ onBeforeUnmount(() => {
       </template>
 
       <template v-else>
-        <div class="now">
+        <div class="now" :class="{ checking }">
           <section class="doing" :class="moment.phase.toLowerCase()">
             <p class="what">
               {{ bake.title }} · {{ bake.ovenName }} at {{ units.degrees(bake.dialC) }} ·
@@ -249,7 +249,7 @@ onBeforeUnmount(() => {
         </div>
 
         <section class="taps" :class="{ checking }">
-          <div class="first">
+          <div class="first" :class="{ out: isOut }">
             <button v-if="phase === 'WAIT'" class="main-action knuckle" @click="goIn">
               It goes in now <kbd>Enter</kbd>
             </button>
@@ -382,6 +382,12 @@ onBeforeUnmount(() => {
   display: grid;
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
 }
+.now.checking .big {
+  font-size: 112px;
+}
+.now.checking .inside :deep(svg) {
+  max-height: 270px;
+}
 .doing {
   display: flex;
   flex-direction: column;
@@ -462,6 +468,12 @@ h1 {
 .second:hover {
   color: #fff;
 }
+.first.out {
+  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+}
+.first.out .main-action {
+  grid-column: 1 / -1;
+}
 .more {
   display: flex;
   flex-wrap: wrap;
@@ -516,7 +528,7 @@ h1 {
   margin-top: auto;
 }
 .sound {
-  margin: 0;
+  margin: auto 0 0;
   padding: 6px 24px;
   background: #efe6d4;
 }
@@ -556,6 +568,13 @@ h1 {
   }
 }
 @media (max-width: 600px) {
+  /* The cues come before the curve: hands are wet and the door is open. */
+  .now.checking {
+    display: contents;
+  }
+  .now.checking .inside {
+    order: 1;
+  }
   .doing,
   .inside,
   .serving,
@@ -566,7 +585,8 @@ h1 {
   h1 {
     font-size: 38px;
   }
-  .big {
+  .big,
+  .now.checking .big {
     font-size: 104px;
   }
   .tabs {

@@ -117,8 +117,8 @@ const spot = computed(() => ({
         class="layer filling"
       />
       <line :x1="MARGIN" :x2="WIDTH - MARGIN" :y1="HEIGHT - BOTTOM" :y2="HEIGHT - BOTTOM" class="board" />
-      <circle :cx="x(spot.x)" :cy="y(sections.baseMm + spot.y)" r="6" class="spot" />
-      <text :x="x(spot.x) + 12" :y="y(sections.baseMm + spot.y) + 7">{{ units.degrees(coldestC) }}</text>
+      <circle :cx="x(spot.x)" :cy="y(spot.y)" r="6" class="spot" />
+      <text :x="x(spot.x) + 12" :y="y(spot.y) + 7">{{ units.degrees(coldestC) }}</text>
     </svg>
     <p v-if="answer.forgotten" class="left">
       Left shut for {{ Math.round(answer.forgotten.minutes) }} minutes its middle goes to

@@ -106,7 +106,7 @@ class FirstBakeJourneyTest {
     }
 
     @Test
-    void theDemoKitchenHasSixBakesInTheLog() throws Exception {
+    void theDemoKitchenHasItsBakesInTheLog() throws Exception {
         String log = kitchen.get("/api/bakes?which=LOGGED");
         assertThat(log).contains("Char parcels", "Haddock", "Lemon sole", "Zander", "Hake", "trout");
     }

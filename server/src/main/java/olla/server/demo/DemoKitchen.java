@@ -31,8 +31,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * The made-up guesthouse kitchen Harrow Quay: two ovens that lie, six bakes in the log, one in the oven, six
- * recipes. The past is
+ * The made-up guesthouse kitchen Harrow Quay: two ovens that lie, twelve bakes in the log, one in the oven,
+ * six recipes. The past is
  * played by the simulator, each oven with its hidden fault, so that verdict and probe follow from physics and not from a
  * list.
  */

@@ -164,7 +164,7 @@ class BakeStoreTest {
     void theDemoIsLoadedOnceWithItsVerdicts() {
         assertThat(bakes.logged())
                 .filteredOn(b -> b.startedAt().isBefore(Instant.now().minusSeconds(3600)))
-                .hasSize(6);
+                .hasSize(12);
         assertThat(bakes.logged()).extracting(BakeView::verdict).contains(Verdict.RIGHT, Verdict.OVER);
         assertThat(bakes.running()).extracting(BakeView::title).contains("Whole trout in foil, sorrel");
     }
