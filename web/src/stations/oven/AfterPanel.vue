@@ -70,7 +70,7 @@ function taken(event: Event) {
     </div>
 
     <div class="line">
-      <h2>{{ bake.title }}: {{ bake.verdict ? VERDICTS[bake.verdict].toLowerCase() : '' }}</h2>
+      <h1>{{ bake.title }}: {{ bake.verdict ? VERDICTS[bake.verdict].toLowerCase() : '' }}</h1>
       <p>
         {{ minutesInWords(bake.actualMin ?? 0) }} min at {{ units.degrees(bake.dialC) }}, likely said
         {{ minutesInWords(bake.likelyMin)
@@ -147,7 +147,7 @@ function taken(event: Event) {
   margin: 0;
   font-size: 22px;
 }
-h2 {
+h1 {
   margin: 0;
   font-size: 24px;
 }

@@ -303,19 +303,19 @@ onBeforeUnmount(() => {
             costs little, and what you see narrows the window.
           </p>
         </section>
-        <OvenDialog
-          :key="`oven-${bake.id}-${bake.dialC}`"
-          v-model="ovenOpen"
-          :bake="bake"
-          :minute="seconds / 60"
-          @tap="(kind, words, detail) => running.tap(bake!, kind, words, detail)"
-        />
-        <ProbeDialog v-model="probeOpen" :bake="bake" @changed="running.take" />
       </template>
       <p v-if="running.chimes.silentYet && !running.chimes.muted" class="sound">
         Tap anywhere once, or the chimes stay silent.
       </p>
     </template>
+    <OvenDialog
+      v-if="bake && ovenOpen"
+      v-model="ovenOpen"
+      :bake="bake"
+      :minute="seconds / 60"
+      @tap="(kind, words, detail) => running.tap(bake!, kind, words, detail)"
+    />
+    <ProbeDialog v-if="bake && probeOpen" v-model="probeOpen" :bake="bake" @changed="running.take" />
   </main>
 </template>
 

@@ -21,18 +21,20 @@ const answer = ref<Answer | null>(null)
 const trouble = ref(false)
 void bench.open()
 
+async function ask() {
+  try {
+    answer.value = await api.rest(props.bake.id)
+    trouble.value = false
+  } catch (failure) {
+    if (!(failure instanceof Problem)) throw failure
+    trouble.value = true
+  }
+}
+watch(() => props.bake.outAt, ask, { immediate: true })
+/** Where the server has not heard yet that it is out, it has by its next word. */
 watch(
-  () => [props.bake.id, props.bake.outAt],
-  async () => {
-    try {
-      answer.value = await api.rest(props.bake.id)
-      trouble.value = false
-    } catch (failure) {
-      if (!(failure instanceof Problem)) throw failure
-      trouble.value = true
-    }
-  },
-  { immediate: true },
+  () => props.bake.revision,
+  () => trouble.value && void ask(),
 )
 
 const sections = computed(() => answer.value!.sections)

@@ -7,7 +7,7 @@ import { api, Problem } from '../../api/client'
 import type { Bake, HowItWas, Moment, TapDetail, TapKind } from '../../api/types'
 import { runningClock } from '../../words/time'
 import { useChimes } from './chimes'
-import { useOutbox } from './outbox'
+import { useOutbox, withWaiting } from './outbox'
 
 const TICK_MS = 250
 /** The stream beats every three seconds; after so long without a beat the line is taken for dead, ms. */
@@ -50,11 +50,11 @@ export const useRunning = defineStore('running', () => {
   let lostAt: number | null = null
   let following = false
 
+  const shown = computed(() => followed.value.map((b) => withWaiting(b, outbox.waiting.value)))
   /** In an oven or on the board. */
-  const bakes = computed(() => followed.value.filter((b) => !b.loggedAt))
+  const bakes = computed(() => shown.value.filter((b) => !b.loggedAt))
   /** In the log, and nobody has said what became of the leftovers. */
-  const leftOver = computed(() => followed.value.filter((b) => b.loggedAt && !b.leftovers?.cleared))
-  const unreachable = computed(() => !connected.value || !stored.value)
+  const leftOver = computed(() => shown.value.filter((b) => b.loggedAt && !b.leftovers?.cleared))
 
   const clockNow = () => base.server + (performance.now() - base.here) * base.speed
 
@@ -100,6 +100,8 @@ export const useRunning = defineStore('running', () => {
       void refresh()
     },
   )
+
+  const unreachable = computed(() => !connected.value || !stored.value || outbox.stuck.value)
 
   async function refresh() {
     try {
@@ -194,6 +196,9 @@ export const useRunning = defineStore('running', () => {
     }, TICK_MS)
     document.addEventListener('visibilitychange', () => document.hidden || void refresh())
     window.addEventListener('online', connect)
+    // A page that is kept for the way back must not keep its line: a browser has few for one address.
+    window.addEventListener('pagehide', () => source?.close())
+    window.addEventListener('pageshow', (event) => event.persisted && connect())
   }
 
   const chimes = useChimes()
@@ -210,30 +215,13 @@ export const useRunning = defineStore('running', () => {
 
   const stamp = () => new Date(Math.round(clockNow())).toISOString()
 
-  /** Shows a change at once; the server's answer takes its place. */
-  function meanwhile(bake: Bake, change: Partial<Bake>) {
-    followed.value = followed.value.map((b) => (b.id === bake.id ? { ...b, ...change } : b))
-  }
-
   /** A tap: shown at once where that can be, sent now or when the network is back, counted once. */
   function tap(bake: Bake, kind: TapKind, words: string, detail: TapDetail = {}) {
     trouble.value = null
     const id = newId()
     const at = stamp()
-    const taps = [{ id, kind, at, ...detail }, ...bake.taps]
-    if (kind === 'OUT') {
-      const out = (Date.parse(at) - Date.parse(bake.startedAt)) / 1000
-      const shifted = (m: Moment) => ({
-        ...m,
-        fromSeconds: m.fromSeconds + out,
-        ...(m.untilSeconds === undefined ? {} : { untilSeconds: m.untilSeconds + out }),
-      })
-      meanwhile(bake, { taps, outAt: at, actualMin: out / 60, moments: bake.onceOut.map(shifted) })
-    } else {
-      meanwhile(bake, { taps })
-    }
     const path = `/api/bakes/${bake.id}/taps`
-    return outbox.post({ method: 'POST', path, body: { id, kind, at, ...detail }, words })
+    return outbox.post({ bakeId: bake.id, method: 'POST', path, body: { id, kind, at, ...detail }, words })
   }
 
   /** Takes the last tap back; where nothing was tapped yet, the fish itself. */
@@ -242,25 +230,36 @@ export const useRunning = defineStore('running', () => {
     const last = bake.taps[0]
     if (last) {
       const path = `/api/bakes/${bake.id}/taps/${last.id}`
-      await outbox.post({ method: 'DELETE', path, body: null, words: 'undo' })
+      await outbox.post({ bakeId: bake.id, method: 'DELETE', path, body: null, words: 'undo' })
       return
     }
     forget(bake.id)
-    await outbox.post({ method: 'DELETE', path: `/api/bakes/${bake.id}`, body: null, words: 'undo' })
+    await outbox.post({
+      bakeId: bake.id,
+      method: 'DELETE',
+      path: `/api/bakes/${bake.id}`,
+      body: null,
+      words: 'undo',
+    })
     await router.push('/bench')
   }
 
   /** Says how it was. */
   function log(bake: Bake, how: HowItWas) {
     const at = stamp()
-    meanwhile(bake, { loggedAt: at, verdict: how.verdict })
     const path = `/api/bakes/${bake.id}/verdict`
-    return outbox.post({ method: 'PUT', path, body: { ...how, at }, words: 'how it was' })
+    return outbox.post({ bakeId: bake.id, method: 'PUT', path, body: { ...how, at }, words: 'how it was' })
   }
 
   /** Takes that back. */
   const reopen = (bake: Bake) =>
-    outbox.post({ method: 'DELETE', path: `/api/bakes/${bake.id}/verdict`, body: null, words: 'undo' })
+    outbox.post({
+      bakeId: bake.id,
+      method: 'DELETE',
+      path: `/api/bakes/${bake.id}/verdict`,
+      body: null,
+      words: 'undo',
+    })
 
   return {
     bakes,

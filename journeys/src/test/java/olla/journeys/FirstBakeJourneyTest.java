@@ -62,9 +62,16 @@ class FirstBakeJourneyTest {
         kitchen.cut("app");
         kitchen.cut("db");
         screen.waitForText(".trouble", "does not answer");
+        // Tapped while nobody listens: shown at once, sent when the kitchen computer is back, counted once.
+        screen.tapNamed("button", "Take it out");
+        screen.waitForText("h1", "Let it rest");
+        screen.waitForText(".trouble", "Waiting: out");
         kitchen.olla("start");
         screen.until("the trouble to pass", () -> screen.shows(".trouble") ? null : true);
+        assertThat(kitchen.get("/api/bakes")).containsOnlyOnce("\"kind\":\"OUT\"");
         screen.reload();
+        screen.waitForText("h1", "Let it rest");
+        screen.press("z");
         screen.waitForText("h1", "Leave it shut");
         assertThat(screen.path()).isEqualTo(here);
         assertThat(screen.text(".what")).contains("Zander portion, tray");
@@ -77,12 +84,13 @@ class FirstBakeJourneyTest {
         screen.press(Keys.ENTER);
         screen.waitForText("h1", "Let it rest");
 
+        screen.tapNamed("button", "How was it?");
         screen.type(".probe input", "400");
         screen.waitForText(".wrong", "A probe in fish reads");
         screen.type(".probe input", "41");
         screen.type(".note input", "Taken out far too soon, on purpose");
         screen.tapNamed(".choices button", "Under");
-        screen.waitForText(".done", "is in the log");
+        screen.waitForText(".after .line", "Zander portion, tray: under");
 
         screen.press("5");
         screen.waitForText(".log ol li", "Zander portion, tray");

@@ -28,8 +28,15 @@ final class Kitchen implements AutoCloseable {
     private final Path folder;
     private final int port;
     private final int databasePort;
+    private final Map<String, String> surroundings;
 
     Kitchen(String name) throws IOException {
+        this(name, Map.of());
+    }
+
+    /** @param surroundings further environment for every command */
+    Kitchen(String name, Map<String, String> surroundings) throws IOException {
+        this.surroundings = surroundings;
         folder = Path.of("target", name).toAbsolutePath();
         clear(folder);
         Files.createDirectories(folder);
@@ -82,6 +89,7 @@ final class Kitchen implements AutoCloseable {
         builder.environment().put("OLLA_DB_PORT", String.valueOf(databasePort));
         // The reactor has built the application already.
         builder.environment().put("OLLA_BUILT", "true");
+        builder.environment().putAll(surroundings);
         builder.environment().putAll(environment);
         try {
             Process process = builder.start();
@@ -107,8 +115,10 @@ final class Kitchen implements AutoCloseable {
         handle.onExit().get(20, TimeUnit.SECONDS);
     }
 
-    /** Lets a bake have gone in earlier than it did, since no test waits a quarter of an hour. */
+    /** Lets a bake have gone in, and whatever came after, earlier than it did: no test waits a quarter of an hour. */
     void wentInEarlier(String title, int seconds) throws Exception {
+        String back = " - interval " + seconds + " second";
+        String which = " where title = '" + title + "'";
         ProcessBuilder sql = new ProcessBuilder(
                 "mariadb",
                 "--no-defaults",
@@ -120,8 +130,9 @@ final class Kitchen implements AutoCloseable {
                 "olla",
                 "olla",
                 "-e",
-                "update bake set started_at = started_at - interval " + seconds + " second where title = '" + title
-                        + "'");
+                "update tap set at = at" + back + " where bake_id in (select id from bake" + which + ");"
+                        + " update bake set started_at = started_at" + back + ", out_at = out_at" + back
+                        + ", revision = revision + 1" + which);
         sql.environment()
                 .put(
                         "MYSQL_PWD",

@@ -27,6 +27,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 final class Screen implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
+    private static final Duration LONG_PATIENCE = Duration.ofSeconds(120);
 
     private final String address;
     private final ChromeDriver driver;
@@ -88,6 +89,14 @@ final class Screen implements AutoCloseable {
 
     String title() {
         return driver.getTitle();
+    }
+
+    /** Waits longer than usual for a text: what takes minutes in a kitchen takes seconds in a fast one, but not few. */
+    void waitLongForText(String css, String part) {
+        new WebDriverWait(driver, LONG_PATIENCE)
+                .ignoring(StaleElementReferenceException.class)
+                .withMessage(() -> "“" + part + "” in " + css + ", which says “" + text(css) + "” " + complaints())
+                .until(d -> text(css).contains(part));
     }
 
     /** Waits until something is so, and answers with it. */
@@ -168,6 +177,14 @@ final class Screen implements AutoCloseable {
     /** Shows the page as for the screen or as for the printer. */
     void medium(String screenOrPrint) {
         driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", screenOrPrint));
+    }
+
+    /** Takes the network away from this screen, or gives it back. */
+    void network(boolean there) {
+        driver.executeCdpCommand("Network.enable", Map.of());
+        driver.executeCdpCommand(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", !there, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
     }
 
     /** Moves the pointer where it touches nothing. */

@@ -115,17 +115,69 @@ class StationsTest {
         screen.see(".slip .check dd");
         screen.press(Keys.ENTER);
         screen.waitForText(".tabs", "Whole trout in foil");
-        kitchen.wentInEarlier("Zander portion, tray", 660);
+        screen.see(".inside svg");
+        kitchen.wentInEarlier("Zander portion, tray", 590);
         screen.waitForText("h1", "Check the thickest piece");
-        assertThat(screen.text(".big")).startsWith("11:");
+        assertThat(screen.text(".big")).startsWith("9:").as("still at the check");
+        screen.tapNamed(".cues button", "Glassy");
+        screen.waitForText(".look .verdict", "Give it");
+        targetsAreLarge(".taps button");
         shown("oven-side-check");
+        screen.size(390, 844);
+        shown("oven-side-check-390");
+        assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(390L);
 
+        screen.size(1280, 800);
         screen.tapNamed("button", "Take it out");
-        screen.see(".choices button");
+        screen.see(".resting svg");
         shown("oven-side-rest");
         screen.size(390, 844);
         shown("oven-side-rest-390");
         assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(390L);
+    }
+
+    /** After that, the whole trout comes out of its foil. */
+    @Order(4)
+    @Test
+    void aWholeFishIsCarvedAndItsLeftoversAreWatched() throws Exception {
+        screen.size(1280, 800);
+        screen.open("/oven");
+        screen.tapNamed(".tabs a", "Whole trout");
+        screen.tapNamed("button", "Take it out");
+        // The server knows that it is out once it tells of the rest.
+        screen.see(".resting svg");
+        kitchen.wentInEarlier("Whole trout in foil, sorrel", 300);
+        screen.waitForText("h1", "Carve it");
+        for (int i = 0; i < 5; i++) {
+            screen.tapNamed(".carving button", "Next step");
+        }
+        screen.waitForText(".carving h2", "Lift the top fillets");
+        screen.tap("[aria-label='One helping more']");
+        screen.waitForText(".yield", "1 of 1 helping lifted");
+        targetsAreLarge(".carving button");
+        shown("oven-side-carving", ".carving svg");
+        screen.size(390, 844);
+        shown("oven-side-carving-390", ".carving svg");
+        assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(390L);
+        screen.size(1280, 800);
+        screen.tapNamed(".choose button", "How was it?");
+        screen.tapNamed(".choices button", "Just right");
+        screen.waitForText(".lesson", "This oven runs");
+        screen.upload(".photo input", Path.of("src/test/resources/plate.jpg"));
+        screen.see("figure img");
+        shown("oven-side-after", ".after img");
+        screen.tapNamed(".after button", "In the fridge");
+        screen.until("the next bake", () -> screen.shows(".after") ? null : true);
+    }
+
+    /** What is tapped at the oven is as high as a knuckle needs it. */
+    private static void targetsAreLarge(String css) {
+        assertThat(screen.script(
+                        "return [...document.querySelectorAll(arguments[0])].filter(e => e.offsetParent && e.offsetHeight < 60)"
+                                + ".map(e => e.innerText + e.offsetHeight)",
+                        css))
+                .as("lower than 60 px")
+                .isEqualTo(java.util.List.of());
     }
 
     /** A whole fish, looked at and found good. */
@@ -170,7 +222,11 @@ class StationsTest {
     }
 
     private static void shown(String name) throws Exception {
-        screen.see(".inside svg");
+        shown(name, ".inside svg");
+    }
+
+    private static void shown(String name, String ready) throws Exception {
+        screen.see(ready);
         screen.pointAway();
         screen.scriptLater("setTimeout(arguments[0], 800)");
         screen.picture(PICTURES.resolve(name + ".png"));

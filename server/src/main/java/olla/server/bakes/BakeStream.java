@@ -108,7 +108,7 @@ class BakeStream implements SmartLifecycle {
             left.forEach(waiting::remove);
             gone.addAll(left);
             beat = true;
-            if (!sending) {
+            if (!sending && running) {
                 sending = true;
                 senders.execute(this::send);
             }
@@ -136,6 +136,7 @@ class BakeStream implements SmartLifecycle {
                     emitter.send(SseEmitter.event().name("bakes").data(event));
                 } catch (IOException | IllegalStateException away) {
                     screens.remove(this);
+                    emitter.completeWithError(away);
                     return;
                 }
             }
@@ -145,6 +146,11 @@ class BakeStream implements SmartLifecycle {
     /** A new screen: everything at once, then what changes. */
     SseEmitter follow() {
         SseEmitter emitter = new SseEmitter(0L);
+        if (!running) {
+            // On its way down; the screen finds another instance, or this one again.
+            emitter.complete();
+            return emitter;
+        }
         Screen screen = new Screen(emitter);
         emitter.onCompletion(() -> screens.remove(screen));
         emitter.onError(failed -> screens.remove(screen));
@@ -242,6 +248,7 @@ class BakeStream implements SmartLifecycle {
         running = false;
         turns.shutdownNow();
         screens.forEach(screen -> screen.emitter.complete());
+        screens.clear();
         senders.shutdown();
     }
 

@@ -49,14 +49,25 @@ public class ReadingStore {
                     .param(r.battery());
         }
         int fresh = insert.update();
-        for (String device : readings.stream().map(Measured::device).distinct().toList()) {
-            jdbc.sql("update bake set revision = revision + 1 where logged_at is null and (oven_id in"
-                            + " (select id from oven where sensor = :device) or id in"
-                            + " (select bake_id from probe_use where device = :device and until is null))")
-                    .param("device", device)
+        touch(readings.stream().map(Measured::device).distinct().toList());
+        return fresh;
+    }
+
+    /* Read first and counted up one by one: an update that looks for its rows itself locks those it looked at, and stands in
+    the way of whoever puts a probe into a fish just then. */
+    private void touch(List<String> devices) {
+        List<String> bakes = jdbc.sql(
+                        "select b.id from bake b left join oven o on o.id = b.oven_id left join probe_use p on"
+                                + " p.bake_id = b.id and p.until is null where b.logged_at is null and (o.sensor in (:devices) or"
+                                + " p.device in (:devices)) order by b.id")
+                .param("devices", devices)
+                .query(String.class)
+                .list();
+        for (String bake : bakes) {
+            jdbc.sql("update bake set revision = revision + 1 where id = ?")
+                    .param(bake)
                     .update();
         }
-        return fresh;
     }
 
     /** A device's readings in a stretch of time, in order. */
