@@ -34,7 +34,7 @@ const longest = computed(() =>
 const x = computed(() => scale([0, longest.value * 1.05], [0, AXIS]))
 
 function fish(bake: Bake) {
-  const { species } = bake.card!.question.piece
+  const { species } = bake.card.question.piece
   return bench.catalogue?.species.find((s) => s.key === species)?.marketName ?? species
 }
 function said(bake: Bake) {
@@ -43,7 +43,7 @@ function said(bake: Bake) {
   return `${minutesInWords(Math.abs(late))} min ${late > 0 ? 'later' : 'sooner'}`
 }
 async function lay(bake: Bake) {
-  bench.lay(bake.card!.question, bake.ovenId)
+  bench.lay(bake.card.question, bake.ovenId)
   await router.push('/bench')
 }
 </script>
@@ -75,6 +75,7 @@ async function lay(bake: Bake) {
             {{ units.degrees(bake.dialC) }}
           </p>
           <p v-if="bake.note" class="note">“{{ bake.note }}”</p>
+          <img v-if="bake.hasPhoto" :src="api.photo(bake.id)" :alt="`${bake.title}, as it was served`" />
         </div>
         <figure>
           <svg
@@ -178,6 +179,13 @@ h2 {
 }
 .what .note {
   color: var(--ink);
+}
+.what img {
+  display: block;
+  width: 120px;
+  height: 80px;
+  margin-top: 6px;
+  object-fit: cover;
 }
 figure {
   margin: 0;

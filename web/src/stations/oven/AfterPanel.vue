@@ -75,7 +75,9 @@ function taken(event: Event) {
         {{ minutesInWords(bake.actualMin ?? 0) }} min at {{ units.degrees(bake.dialC) }}, likely said
         {{ minutesInWords(bake.likelyMin)
         }}<template v-if="bake.probeC !== undefined">, probe {{ units.degrees(bake.probeC) }}</template
-        ><template v-if="bake.portions">, {{ bake.portions }} helpings</template>.
+        ><template v-if="bake.portions"
+          >, {{ bake.portions }} {{ bake.portions === 1 ? 'helping' : 'helpings' }}</template
+        >.
       </p>
       <p v-if="bake.note" class="note">“{{ bake.note }}”</p>
       <p v-if="bake.lesson" class="lesson">{{ bake.lesson }}</p>

@@ -9,9 +9,9 @@ const props = defineProps<{ bake: Bake }>()
 const emit = defineEmits<{ lifted: [count: number] }>()
 
 const step = useSessionStorage(`olla.carving.${props.bake.id}`, 0)
-const steps = computed(() => props.bake.card!.carving)
+const steps = computed(() => props.bake.card.carving)
 const at = computed(() => steps.value[Math.min(step.value, steps.value.length - 1)]!)
-const expected = computed(() => props.bake.card!.expectedPortions)
+const expected = computed(() => props.bake.card.expectedPortions)
 const lifted = computed(() => props.bake.portions ?? 0)
 </script>
 

@@ -12,7 +12,7 @@ const emit = defineEmits<{ seen: [cue: Cue]; read: [celsius: number] }>()
 
 const units = useUnits()
 const typed = ref('')
-const checking = computed(() => props.bake.card!.checking)
+const checking = computed(() => props.bake.card.checking)
 const celsius = computed(() => {
   const number = Number(typed.value.trim().replace(',', '.'))
   return typed.value.trim() === '' || Number.isNaN(number) ? null : units.unit('heat').to(number)

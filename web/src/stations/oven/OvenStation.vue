@@ -53,10 +53,10 @@ const checking = computed(
     !bake.value?.held &&
     (phase.value === 'CHECK' || phase.value === 'TAKE_OUT' || looking.value || Boolean(bake.value?.look)),
 )
-const carves = computed(() => (bake.value?.card?.carving.length ?? 0) > 1)
+const carves = computed(() => (bake.value?.card.carving.length ?? 0) > 1)
 /** What can hurt somebody just now: the grill while it is in, opening and leftovers once it is out. */
 const cautions = computed(() =>
-  (bake.value?.card?.cautions ?? []).filter((c) => (isOut.value ? c.when === 'OPENING' : c.when === 'GRILL')),
+  (bake.value?.card.cautions ?? []).filter((c) => (isOut.value ? c.when === 'OPENING' : c.when === 'GRILL')),
 )
 /** At the check what counts is how long it has been in; otherwise the time to the next thing. */
 const big = computed(() => {
@@ -248,7 +248,7 @@ onBeforeUnmount(() => {
           </section>
         </div>
 
-        <section class="taps" :class="{ checking }">
+        <section class="taps" :class="[{ checking }, moment.phase.toLowerCase()]">
           <div class="first" :class="{ out: isOut }">
             <button v-if="phase === 'WAIT'" class="main-action knuckle" @click="goIn">
               It goes in now <kbd>Enter</kbd>
@@ -274,7 +274,9 @@ onBeforeUnmount(() => {
             >
               Crack it already
             </button>
-            <button v-if="phase === 'REST'" class="plain knuckle" @click="judging = true">How was it?</button>
+            <button v-if="phase === 'REST' && !judging" class="plain knuckle" @click="judging = true">
+              How was it?
+            </button>
             <div class="more">
               <button v-if="!isOut && !bake.held && !checking" class="plain" @click="looking = true">
                 Look now <kbd>l</kbd>
@@ -573,6 +575,9 @@ h1 {
     display: contents;
   }
   .now.checking .inside {
+    order: 1;
+  }
+  .taps.checking:not(.take_out) .first {
     order: 1;
   }
   .doing,

@@ -52,7 +52,7 @@ async function hang(device: string | null) {
 <template>
   <BenchDialog v-model="shown" title="Probes" :widest="560">
     <p v-if="problem" class="wrong" role="alert">{{ problem.message }}</p>
-    <p><b>In this fish:</b> {{ bake.card!.checking.where }}</p>
+    <p><b>In this fish:</b> {{ bake.card.checking.where }}</p>
     <p v-if="!tips.length" class="none">
       No probe is heard. Switch one on: it shows here within seconds of its first reading.
     </p>

@@ -21,7 +21,7 @@ const STEADY_MS = 400
 
 /** An event of the stream. */
 interface News {
-  bakes: Bake[]
+  bakes: (Partial<Bake> & Pick<Bake, 'id' | 'revision'>)[]
   gone: string[]
   now: string
   speed: number
@@ -66,23 +66,30 @@ export const useRunning = defineStore('running', () => {
     }
   }
 
-  function put(bake: Bake) {
-    const had = followed.value.find((b) => b.id === bake.id)
-    if (had && had.revision > bake.revision) return
-    const card = bake.card ?? had?.card
-    if (!card) {
+  /** Takes over a bake, or the fields of it that changed; null stands for a field that is there no longer. */
+  function put(news: Partial<Bake> & Pick<Bake, 'id' | 'revision'>) {
+    const had = followed.value.find((b) => b.id === news.id)
+    if (had && had.revision > news.revision) return
+    const entries = Object.entries({ ...had, ...news }).filter(([, value]) => value !== null)
+    const bake = Object.fromEntries(entries) as Bake
+    if (!bake.card) {
       void api.bake(bake.id).then(put).catch(later)
       return
     }
     const others = followed.value.filter((b) => b.id !== bake.id)
-    const kept = bake.loggedAt && bake.leftovers?.cleared ? others : [...others, { ...bake, card }]
+    const kept = bake.loggedAt && bake.leftovers?.cleared ? others : [...others, bake]
     followed.value = kept.sort((a, b) => a.startedAt.localeCompare(b.startedAt))
   }
 
   /** Takes over a bake that was answered. */
   function take(bake: Bake) {
     setClock(bake.now)
-    put(bake)
+    // An answer is whole: what it leaves out is not there.
+    const had = followed.value.find((b) => b.id === bake.id)
+    if (!had || had.revision <= bake.revision) {
+      forget(bake.id)
+      put(bake)
+    }
     return bake
   }
 
@@ -109,7 +116,7 @@ export const useRunning = defineStore('running', () => {
       if (all[0]) setClock(all[0].now)
       const there = new Set(all.map((b) => b.id))
       followed.value = followed.value.filter((b) => there.has(b.id))
-      all.forEach(put)
+      all.forEach(take)
       loaded.value = true
     } catch (failure) {
       later(failure)
@@ -125,10 +132,10 @@ export const useRunning = defineStore('running', () => {
       const news: News = JSON.parse((event as MessageEvent<string>).data)
       heard = performance.now()
       setClock(news.now, news.speed)
-      if (first) {
+      if (first && news.stored) {
         first = false
-        const there = new Set(news.bakes.map((b) => b.id))
-        followed.value = followed.value.filter((b) => there.has(b.id))
+        // Everything, whole: it takes the place of what was known.
+        followed.value = []
       }
       news.bakes.forEach(put)
       news.gone.forEach(forget)

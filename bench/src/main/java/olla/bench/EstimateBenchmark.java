@@ -84,6 +84,7 @@ public class EstimateBenchmark {
                 Doneness.FLAKES,
                 question.tempC,
                 question.dress.usualRestMinutes());
-        return Estimator.estimate(question.piece, question.dress, OvenKind.STILL, OvenTruth.UNCHECKED, programme, Doneness.FLAKES);
+        return Estimator.estimate(
+                question.piece, question.dress, OvenKind.STILL, OvenTruth.UNCHECKED, programme, Doneness.FLAKES);
     }
 }

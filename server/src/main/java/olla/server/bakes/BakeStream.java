@@ -1,13 +1,15 @@
 package olla.server.bakes;
 
-import com.fasterxml.jackson.annotation.JsonRawValue;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,6 +21,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
 import olla.server.web.KitchenClock;
 import org.slf4j.Logger;
@@ -29,8 +32,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
  * Tells every open screen what has changed. Four times a second it asks the store how often each followed bake has changed,
- * so that it does not matter which instance of the application changed it. A screen gets everything first and then what
- * changed; one that reads slowly gets the latest of each bake and not all between.
+ * so that it does not matter which instance of the application changed it. A screen gets everything first and then, of each
+ * bake that changed, the fields that did, null where one is no longer there; one that reads slowly gets the latest of each
+ * field and not all between.
  */
 @Component
 class BakeStream implements SmartLifecycle {
@@ -50,8 +54,12 @@ class BakeStream implements SmartLifecycle {
     private final ObjectMapper json;
     private final Clock clock;
     private final Set<Screen> screens = ConcurrentHashMap.newKeySet();
+    /* After a restart all screens come at once: what they are told first is read once for all of them. */
+    private final Set<Screen> newcomers = ConcurrentHashMap.newKeySet();
+    private final AtomicBoolean soon = new AtomicBoolean();
     private final Set<UUID> moreKnown = ConcurrentHashMap.newKeySet();
     private final Map<UUID, Long> told = new HashMap<>();
+    private final Map<UUID, ObjectNode> lastTold = new HashMap<>();
     private final ScheduledExecutorService turns = Executors.newSingleThreadScheduledExecutor(named("stream"));
     private final ExecutorService senders = Executors.newFixedThreadPool(SENDERS, named("stream-sender"));
     private volatile boolean running;
@@ -77,18 +85,18 @@ class BakeStream implements SmartLifecycle {
     /**
      * An event.
      *
-     * @param bakes those that changed, or all of them in the first event
+     * @param bakes all of them in the first event, then the changed fields of those that changed
      * @param gone those that are followed no longer
      * @param now the server's clock
      * @param speed how fast that clock runs
      * @param stored false while the store is out of reach
      */
-    record Event(@JsonRawValue String bakes, List<UUID> gone, Instant now, double speed, boolean stored) {}
+    record Event(Collection<ObjectNode> bakes, List<UUID> gone, Instant now, double speed, boolean stored) {}
 
     /** A screen that follows, with what it has not been told yet. */
     private final class Screen {
         private final SseEmitter emitter;
-        private final Map<UUID, String> waiting = new LinkedHashMap<>();
+        private final Map<UUID, ObjectNode> waiting = new LinkedHashMap<>();
         private final Set<UUID> gone = ConcurrentHashMap.newKeySet();
         private boolean beat;
         private boolean sending;
@@ -97,14 +105,9 @@ class BakeStream implements SmartLifecycle {
             this.emitter = emitter;
         }
 
-        /* What changed while everything was read is the newer. */
-        synchronized void tellAll(Map<UUID, String> all) {
-            all.forEach(waiting::putIfAbsent);
-            tell(Map.of(), List.of());
-        }
-
-        synchronized void tell(Map<UUID, String> changed, List<UUID> left) {
-            waiting.putAll(changed);
+        synchronized void tell(Map<UUID, ObjectNode> changed, List<UUID> left) {
+            changed.forEach((id, fields) ->
+                    waiting.computeIfAbsent(id, i -> json.createObjectNode()).setAll(fields));
             left.forEach(waiting::remove);
             gone.addAll(left);
             beat = true;
@@ -123,7 +126,7 @@ class BakeStream implements SmartLifecycle {
                         return;
                     }
                     event = written(new Event(
-                            "[" + String.join(",", waiting.values()) + "]",
+                            List.copyOf(waiting.values()),
                             List.copyOf(gone),
                             now(),
                             KitchenClock.speed(clock),
@@ -135,7 +138,7 @@ class BakeStream implements SmartLifecycle {
                 try {
                     emitter.send(SseEmitter.event().name("bakes").data(event));
                 } catch (IOException | IllegalStateException away) {
-                    screens.remove(this);
+                    leave(this);
                     emitter.completeWithError(away);
                     return;
                 }
@@ -152,20 +155,51 @@ class BakeStream implements SmartLifecycle {
             return emitter;
         }
         Screen screen = new Screen(emitter);
-        emitter.onCompletion(() -> screens.remove(screen));
-        emitter.onError(failed -> screens.remove(screen));
-        // On the list first: what changes while everything is read comes after it.
-        screens.add(screen);
-        screen.tellAll(written(views.soon(bakes.findFollowed(since()), moreKnown::add), true));
+        emitter.onCompletion(() -> leave(screen));
+        emitter.onError(failed -> leave(screen));
+        newcomers.add(screen);
+        if (soon.compareAndSet(false, true)) {
+            turns.execute(this::look);
+        }
         return emitter;
     }
 
-    private Map<UUID, String> written(List<BakeView> changed, boolean whole) {
-        Map<UUID, String> all = new LinkedHashMap<>();
-        for (BakeView view : changed) {
-            all.put(view.id(), written(whole ? view : view.withoutCard()));
-        }
+    private void leave(Screen screen) {
+        screens.remove(screen);
+        newcomers.remove(screen);
+    }
+
+    private Map<UUID, ObjectNode> whole(List<BakeView> views) {
+        Map<UUID, ObjectNode> all = new LinkedHashMap<>();
+        views.forEach(view -> all.put(view.id(), json.valueToTree(view)));
         return all;
+    }
+
+    /* The fields that are not as they were told last; the whole bake where it was never told. */
+    private Map<UUID, ObjectNode> news(List<BakeView> views) {
+        Map<UUID, ObjectNode> news = new LinkedHashMap<>();
+        whole(views).forEach((id, now) -> {
+            ObjectNode before = lastTold.put(id, now);
+            news.put(id, before == null ? now : difference(before, now));
+        });
+        return news;
+    }
+
+    private ObjectNode difference(ObjectNode before, ObjectNode now) {
+        ObjectNode changed = json.createObjectNode();
+        for (Map.Entry<String, JsonNode> field : now.properties()) {
+            if (!field.getValue().equals(before.get(field.getKey()))) {
+                changed.set(field.getKey(), field.getValue());
+            }
+        }
+        before.fieldNames().forEachRemaining(name -> {
+            if (!now.has(name)) {
+                changed.putNull(name);
+            }
+        });
+        changed.set("id", now.get("id"));
+        changed.set("revision", now.get("revision"));
+        return changed;
     }
 
     private String written(Object value) {
@@ -177,6 +211,8 @@ class BakeStream implements SmartLifecycle {
     }
 
     private void look() {
+        soon.set(false);
+        List<Screen> come = List.copyOf(newcomers);
         try {
             Set<UUID> again = Set.copyOf(moreKnown);
             moreKnown.removeAll(again);
@@ -185,43 +221,43 @@ class BakeStream implements SmartLifecycle {
             List<UUID> gone =
                     told.keySet().stream().filter(id -> !there.containsKey(id)).toList();
             List<UUID> changed = new ArrayList<>();
-            List<UUID> fresh = new ArrayList<>();
             there.forEach((id, revision) -> {
-                if (!told.containsKey(id)) {
-                    fresh.add(id);
-                } else if (!revision.equals(told.get(id)) || again.contains(id)) {
+                if (!revision.equals(told.get(id)) || again.contains(id)) {
                     changed.add(id);
                 }
             });
             boolean back = !reachable;
             reachable = true;
-            if (screens.isEmpty()) {
+            if (screens.isEmpty() && come.isEmpty()) {
+                // Whoever comes next is told everything first.
                 told.clear();
-                told.putAll(there);
+                lastTold.clear();
                 return;
             }
-            Map<UUID, String> news = new LinkedHashMap<>();
-            if (!fresh.isEmpty()) {
-                news.putAll(written(views.soon(bakes.findWithOvenByIdIn(fresh), moreKnown::add), true));
-            }
-            if (!changed.isEmpty()) {
-                news.putAll(written(views.soon(bakes.findWithOvenByIdIn(changed), moreKnown::add), false));
-            }
+            Map<UUID, ObjectNode> news =
+                    changed.isEmpty() ? Map.of() : news(views.soon(bakes.findWithOvenByIdIn(changed), moreKnown::add));
             // Remembered only once it could be read, so that what failed is tried again.
             told.clear();
             told.putAll(there);
             gone.forEach(outlooks::forget);
+            gone.forEach(lastTold::remove);
             tell(news, gone, back);
+            for (Screen screen : come) {
+                newcomers.remove(screen);
+                screens.add(screen);
+                screen.tell(lastTold, List.of());
+            }
         } catch (RuntimeException outOfReach) {
             if (reachable) {
                 LOG.warn("The stream cannot read the bakes: {}", outOfReach.toString());
             }
             reachable = false;
             tell(Map.of(), List.of(), true);
+            come.forEach(screen -> screen.tell(Map.of(), List.of()));
         }
     }
 
-    private void tell(Map<UUID, String> news, List<UUID> gone, boolean anyway) {
+    private void tell(Map<UUID, ObjectNode> news, List<UUID> gone, boolean anyway) {
         boolean beat = turn++ % BEAT_TURNS == 0;
         if (!news.isEmpty() || !gone.isEmpty() || anyway || beat) {
             screens.forEach(screen -> screen.tell(news, gone));
@@ -248,7 +284,7 @@ class BakeStream implements SmartLifecycle {
         running = false;
         turns.shutdownNow();
         screens.forEach(screen -> screen.emitter.complete());
-        screens.clear();
+        newcomers.forEach(screen -> screen.emitter.complete());
         senders.shutdown();
     }
 

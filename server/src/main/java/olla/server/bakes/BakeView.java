@@ -30,7 +30,7 @@ import olla.server.web.MaybeAbsent;
  * @param portions helpings lifted
  * @param leftovers from when it is out
  * @param lesson what the oven's log has taught with this bake
- * @param card what does not change while it runs; missing where only changes are told
+ * @param card what does not change while it runs
  * @param now the server's clock, so that a tablet whose clock is wrong still counts right
  */
 public record BakeView(
@@ -67,48 +67,8 @@ public record BakeView(
         @MaybeAbsent LeftoversView leftovers,
         @MaybeAbsent String lesson,
         boolean hasPhoto,
-        @MaybeAbsent BakeCard card,
+        BakeCard card,
         Instant now) {
-
-    /** The same without what does not change. */
-    BakeView withoutCard() {
-        return new BakeView(
-                id,
-                revision,
-                title,
-                ovenId,
-                ovenName,
-                ovenKind,
-                held,
-                thicknessMm,
-                dialC,
-                targetC,
-                predictedMin,
-                checkFromMin,
-                likelyMin,
-                noLaterThanMin,
-                window,
-                restMinutes,
-                startedAt,
-                outAt,
-                loggedAt,
-                actualMin,
-                verdict,
-                probeC,
-                note,
-                moments,
-                onceOut,
-                look,
-                probe,
-                air,
-                taps,
-                portions,
-                leftovers,
-                lesson,
-                hasPhoto,
-                null,
-                now);
-    }
 
     /** When it is done, minutes since it went in. */
     public record WindowView(double checkFromMin, double likelyMin, double noLaterThanMin) {

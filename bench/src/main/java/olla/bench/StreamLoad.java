@@ -1,0 +1,240 @@
+package olla.bench;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Queue;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Flow;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Many open screens follow many running bakes: how long from a tap until the screens have heard of it, and what it costs.
+ * Every bake has a probe that pushes a reading each five seconds; a tap comes four times a second. It talks to a running
+ * application on loopback only, takes back the bakes it put in, and ends by itself.
+ *
+ * <p>Arguments: address, screens, bakes, seconds, and the application's process id.
+ */
+public final class StreamLoad {
+
+    private static final Pattern TAP = Pattern.compile("\"id\":\"([0-9a-f-]{36})\",\"kind\":\"STEP\"");
+    private static final long TAP_EVERY_MS = 250;
+    private static final long READING_EVERY_MS = 5000;
+    private static final long SETTLING_MS = 60_000;
+    private static final int TICKS_A_SECOND = 100;
+    private static final String BAKE = """
+            {"id": "%s", "title": "Load %d", "ovenId": 1, "at": "%s", "question": {
+              "piece": {"species":"hake","cut":"PORTION","thicknessMm":%d,"massG":160},
+              "dress": {"kind":"OPEN_TRAY"}, "oven": {"kind":"STILL"},
+              "programme": [{"stage":"BAKE","tempC":200},{"stage":"REST","minutes":4}]}}
+            """;
+
+    private final String address;
+    private final HttpClient taps = HttpClient.newHttpClient();
+    private final HttpClient streams =
+            HttpClient.newBuilder().executor(Executors.newFixedThreadPool(2)).build();
+    private final Map<String, Long> tapped = new ConcurrentHashMap<>();
+    private final Queue<Long> delaysUs = new ConcurrentLinkedQueue<>();
+    private final AtomicInteger connected = new AtomicInteger();
+    private final AtomicInteger bytes = new AtomicInteger();
+
+    private StreamLoad(String address) {
+        if (!address.startsWith("http://127.0.0.1:")) {
+            throw new IllegalArgumentException("Load goes to loopback only, not to " + address + ".");
+        }
+        this.address = address;
+    }
+
+    public static void main(String[] args) throws Exception {
+        new StreamLoad(args[0])
+                .run(
+                        Integer.parseInt(args[1]),
+                        Integer.parseInt(args[2]),
+                        Integer.parseInt(args[3]),
+                        Path.of("/proc", args[4], "stat"));
+        System.exit(0);
+    }
+
+    private void run(int screens, int bakes, int seconds, Path process) throws Exception {
+        List<String> ids = new ArrayList<>();
+        Instant now = Instant.now();
+        for (int i = 0; i < bakes; i++) {
+            String id = UUID.randomUUID().toString();
+            Instant in = now.minusSeconds(20 + 3L * i);
+            send("POST", "/api/bakes", BAKE.formatted(id, i, in, 24 + i % 8));
+            send("PUT", "/api/bakes/" + id + "/probe", "{\"device\": \"load-%d\", \"at\": \"%s\"}".formatted(i, in));
+            ids.add(id);
+        }
+        for (int i = 0; i < screens; i++) {
+            follow();
+        }
+        while (connected.get() < screens) {
+            Thread.sleep(50);
+        }
+        readings(now, bakes);
+        settle(now, bakes);
+        long before = ticks(process);
+        bytes.set(0);
+        long began = System.nanoTime();
+        long nextReading = 0;
+        int count = 0;
+        for (long at = 0; at < 1000L * seconds; at = (System.nanoTime() - began) / 1_000_000) {
+            if (at >= nextReading) {
+                readings(now, bakes);
+                nextReading += READING_EVERY_MS;
+            }
+            String tap = UUID.randomUUID().toString();
+            tapped.put(tap, System.nanoTime());
+            send(
+                    "POST",
+                    "/api/bakes/" + ids.get(count % bakes) + "/taps",
+                    "{\"id\": \"%s\", \"kind\": \"STEP\", \"number\": 0}".formatted(tap));
+            count++;
+            Thread.sleep(Math.max(1, TAP_EVERY_MS * count - (System.nanoTime() - began) / 1_000_000));
+        }
+        double elapsed = (System.nanoTime() - began) / 1e9;
+        double cpu = (ticks(process) - before) / (double) TICKS_A_SECOND / elapsed;
+        Thread.sleep(3000);
+        long[] sorted = delaysUs.stream().mapToLong(Long::longValue).sorted().toArray();
+        System.out.printf(
+                Locale.ROOT,
+                "%d screens, %d bakes, %d taps in %.0f s: %d of %d heard; push delay median %.0f ms, 95th percentile %.0f ms,"
+                        + " 99th %.0f ms, worst %.0f ms; %.2f cores, %.1f MB/s%n",
+                screens,
+                bakes,
+                count,
+                elapsed,
+                sorted.length,
+                (long) count * screens,
+                at(sorted, 0.5),
+                at(sorted, 0.95),
+                at(sorted, 0.99),
+                at(sorted, 1),
+                cpu,
+                bytes.get() / 1024.0 / elapsed);
+        for (String id : ids) {
+            send("DELETE", "/api/bakes/" + id, null);
+        }
+    }
+
+    /* The first reading of a bake lets its members be drawn, which takes a while for so many. */
+    private void settle(Instant began, int bakes) throws Exception {
+        for (long waited = 0; waited < SETTLING_MS; waited += READING_EVERY_MS) {
+            Thread.sleep(READING_EVERY_MS);
+            readings(began, bakes);
+        }
+    }
+
+    private static double at(long[] sorted, double share) {
+        return sorted.length == 0
+                ? Double.NaN
+                : sorted[(int) Math.min(sorted.length - 1, share * sorted.length)] / 1000.0;
+    }
+
+    /* A middle that warms as a portion's does. */
+    private void readings(Instant began, int bakes) throws Exception {
+        Instant now = Instant.now();
+        StringBuilder lines = new StringBuilder();
+        for (int i = 0; i < bakes; i++) {
+            double minute = (java.time.Duration.between(began, now).toSeconds() + 20 + 3L * i) / 60.0;
+            lines.append("load-%d,TIP,%s,%.1f,80%n".formatted(i, now, Math.min(58, 9 + 0.33 * minute * minute)));
+        }
+        HttpResponse<String> answer = taps.send(
+                HttpRequest.newBuilder(URI.create(address + "/api/readings"))
+                        .header("content-type", "text/csv")
+                        .POST(HttpRequest.BodyPublishers.ofString(lines.toString()))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() != 200) {
+            throw new IOException(answer.body());
+        }
+    }
+
+    private void send(String method, String path, String body) throws Exception {
+        HttpResponse<String> answer = taps.send(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .header("content-type", "application/json")
+                        .method(
+                                method,
+                                body == null
+                                        ? HttpRequest.BodyPublishers.noBody()
+                                        : HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        if (answer.statusCode() >= 300) {
+            throw new IOException(method + " " + path + ": " + answer.body());
+        }
+    }
+
+    private void follow() {
+        streams.sendAsync(
+                HttpRequest.newBuilder(URI.create(address + "/api/bakes/stream"))
+                        .header("accept", "text/event-stream")
+                        .build(),
+                HttpResponse.BodyHandlers.fromLineSubscriber(new Screen()));
+    }
+
+    private final class Screen implements Flow.Subscriber<String> {
+        private final Set<String> heard = new HashSet<>();
+        private boolean first = true;
+
+        @Override
+        public void onSubscribe(Flow.Subscription subscription) {
+            subscription.request(Long.MAX_VALUE);
+        }
+
+        @Override
+        public void onNext(String line) {
+            if (!line.startsWith("data:")) {
+                return;
+            }
+            long now = System.nanoTime();
+            bytes.addAndGet(line.length() / 1024);
+            if (first) {
+                first = false;
+                connected.incrementAndGet();
+            }
+            Matcher found = TAP.matcher(line);
+            while (found.find()) {
+                Long at = tapped.get(found.group(1));
+                // Taps are listed last first; each is counted when it is new to this screen.
+                if (at != null && !heard.contains(found.group(1))) {
+                    heard.add(found.group(1));
+                    delaysUs.add((now - at) / 1000);
+                }
+            }
+        }
+
+        @Override
+        public void onError(Throwable broken) {
+            System.err.println("a screen lost its line: " + broken);
+        }
+
+        @Override
+        public void onComplete() {
+            System.err.println("a screen's line was closed");
+        }
+    }
+
+    /* User and system time, in clock ticks: fields 14 and 15 (published: proc(5)). */
+    private static long ticks(Path process) throws IOException {
+        String[] fields = Files.readString(process).replaceFirst(".*\\) ", "").split(" ");
+        return Long.parseLong(fields[11]) + Long.parseLong(fields[12]);
+    }
+}
