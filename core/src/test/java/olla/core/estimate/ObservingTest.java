@@ -249,6 +249,55 @@ class ObservingTest {
         assertThat(runs.get(0).widthMin()).isLessThan(1.6);
     }
 
+    /** A tip that sits 2.5 K warm does so in all its readings: they are one probe and not thirty. */
+    @Test
+    void manyReadingsOfOneTipAreNotAsGoodAsManyProbes() {
+        double likely = prior(OvenTruth.UNCHECKED, true).window().likelyMin();
+        Truth truth = new Truth(Unknowns.NONE, Oven.trusted(OvenKind.STILL));
+        Ensemble asOne = prior(OvenTruth.UNCHECKED, true);
+        Ensemble asMany = prior(OvenTruth.UNCHECKED, true);
+        List<Probe> earlier = new ArrayList<>();
+        for (double minute = 2; minute < 0.75 * likely; minute += 0.4) {
+            double reads = truth.coldestAt(minute) + Observation.PROBE_WARM_K + 2.5;
+            asOne = asOne.observe(new Observation.Tip(minute, reads, earlier));
+            asMany = asMany.observe(new Probe(minute, reads));
+            earlier.add(new Probe(minute, reads));
+        }
+        assertThat(asOne.window().widthMin()).isGreaterThan(asMany.window().widthMin());
+        assertThat(Math.abs(asOne.window().likelyMin() - truth.minutes))
+                .isLessThan(Math.abs(asMany.window().likelyMin() - truth.minutes));
+        assertThat(inside(asOne.window(), truth.minutes)).isTrue();
+    }
+
+    @Test
+    void aThermometerInTheOvenTellsAHotOvenFromAColdOne() {
+        Ensemble prior = prior(OvenTruth.UNCHECKED, true);
+        Ensemble hot = prior.observe(new Observation.OvenAir(14));
+        assertThat(hot.learned().offsetC()).isBetween(8.0, 14.0);
+        assertThat(hot.learned().offsetDoubtC()).isLessThan(5);
+        assertThat(hot.window().likelyMin()).isLessThan(prior.window().likelyMin());
+        assertThat(prior.observe(new Observation.OvenAir(-14)).window().likelyMin())
+                .isGreaterThan(prior.window().likelyMin());
+        assertThat(hot.learned().words(3)).matches("This oven runs about \\d+° hot, ±\\d, after 3 bakes\\.");
+    }
+
+    /** The fan that is drawn and the standing that is told are of the same members. */
+    @Test
+    void theFanHoldsItsMiddleAndTheStandingRisesWithTheMinutes() {
+        Ensemble prior = prior(OvenTruth.UNCHECKED, true);
+        Fan fan = prior.fan();
+        for (int i = 0; i < fan.minute().length; i++) {
+            assertThat(fan.lowC()[i]).isLessThanOrEqualTo(fan.middleC()[i]);
+            assertThat(fan.middleC()[i]).isLessThanOrEqualTo(fan.highC()[i]);
+        }
+        double likely = prior.window().likelyMin();
+        assertThat(prior.standing(likely).doneShare()).isCloseTo(0.5, within(0.05));
+        assertThat(prior.standing(likely).peakIfOutC()).isCloseTo(TARGET_C, within(0.5));
+        assertThat(prior.standing(0.8 * likely).doneShare()).isLessThan(0.2);
+        assertThat(prior.standing(1.3 * likely).advice()).isEqualTo(Standing.Advice.PAST);
+        assertThat(prior.warmestC(likely)).isGreaterThan(fan.middleC()[fan.minute().length / 2]);
+    }
+
     @Test
     void whatWasNotWatchedCannotBeProbed() {
         Ensemble blind = prior(OvenTruth.UNCHECKED, false);
