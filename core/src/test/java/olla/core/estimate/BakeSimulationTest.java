@@ -81,9 +81,11 @@ class BakeSimulationTest {
     @Test
     void theWindowMovesWithWhatHappenedToTheOven() {
         double plain = window(OvenCourse.NONE);
-        assertThat(window(new OvenCourse(List.of(new OvenEvent.DoorOpened(4, 60))))).isGreaterThan(plain + 0.2);
+        assertThat(window(new OvenCourse(List.of(new OvenEvent.DoorOpened(4, 60)))))
+                .isGreaterThan(plain + 0.2);
         assertThat(window(new OvenCourse(List.of(new OvenEvent.NotHot(100))))).isGreaterThan(plain + 1.5);
-        assertThat(window(new OvenCourse(List.of(new OvenEvent.DialTurned(4, 250))))).isLessThan(plain);
+        assertThat(window(new OvenCourse(List.of(new OvenEvent.DialTurned(4, 250)))))
+                .isLessThan(plain);
     }
 
     private static double window(OvenCourse course) {
@@ -104,7 +106,10 @@ class BakeSimulationTest {
     @Test
     void aCrustGoesOnHeatingOnTheBoard() {
         BakeSimulation bake = new BakeSimulation(
-                Bakes.hake().of(Species.SEA_BREAM, Cut.WHOLE).thick(50).sides(110, 300, 900)
+                Bakes.hake()
+                        .of(Species.SEA_BREAM, Cut.WHOLE)
+                        .thick(50)
+                        .sides(110, 300, 900)
                         .piece(),
                 new SaltCrust(SaltCrust.School.WET_SAND),
                 Oven.trusted(OvenKind.STILL),

@@ -274,7 +274,8 @@ class ObservingTest {
         Ensemble prior = prior(OvenTruth.UNCHECKED, true);
         Ensemble hot = prior.observe(new Observation.OvenAir(14));
         assertThat(hot.learned().offsetC()).isBetween(8.0, 14.0);
-        assertThat(hot.learned().offsetDoubtC()).isLessThan(5);
+        // One in fifty is a slip, which keeps the doubt from falling to the thermometer's own 4 K.
+        assertThat(hot.learned().offsetDoubtC()).isLessThan(7);
         assertThat(hot.window().likelyMin()).isLessThan(prior.window().likelyMin());
         assertThat(prior.observe(new Observation.OvenAir(-14)).window().likelyMin())
                 .isGreaterThan(prior.window().likelyMin());

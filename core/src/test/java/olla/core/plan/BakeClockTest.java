@@ -42,56 +42,30 @@ class BakeClockTest {
         return BakeFacts.justIn(Usual.programme(dress, 200, dress.usualRestMinutes()), piece, dress, WINDOW);
     }
 
+    private static BakeFacts with(
+            BakeFacts f,
+            OptionalDouble nextLook,
+            OptionalDouble takeOut,
+            Map<Integer, Double> steps,
+            OptionalDouble out,
+            OptionalDouble cracked) {
+        return new BakeFacts(f.programme(), f.piece(), f.dress(), f.window(), nextLook, takeOut, steps, out, cracked);
+    }
+
     private static BakeFacts looked(BakeFacts f, double nextLook) {
-        return new BakeFacts(
-                f.programme(),
-                f.piece(),
-                f.dress(),
-                f.window(),
-                OptionalDouble.of(nextLook),
-                f.takeOutMin(),
-                f.stepsDone(),
-                f.outMin(),
-                f.crackedMin());
+        return with(f, OptionalDouble.of(nextLook), NOT_YET, Map.of(), NOT_YET, NOT_YET);
     }
 
     private static BakeFacts foundDone(BakeFacts f, double minute) {
-        return new BakeFacts(
-                f.programme(),
-                f.piece(),
-                f.dress(),
-                f.window(),
-                f.nextLookMin(),
-                OptionalDouble.of(minute),
-                f.stepsDone(),
-                f.outMin(),
-                f.crackedMin());
+        return with(f, NOT_YET, OptionalDouble.of(minute), Map.of(), NOT_YET, NOT_YET);
     }
 
     private static BakeFacts stepped(BakeFacts f, int step, double minute) {
-        return new BakeFacts(
-                f.programme(),
-                f.piece(),
-                f.dress(),
-                f.window(),
-                f.nextLookMin(),
-                f.takeOutMin(),
-                Map.of(step, minute),
-                f.outMin(),
-                f.crackedMin());
+        return with(f, NOT_YET, NOT_YET, Map.of(step, minute), NOT_YET, NOT_YET);
     }
 
     private static BakeFacts out(BakeFacts f, double minute, OptionalDouble cracked) {
-        return new BakeFacts(
-                f.programme(),
-                f.piece(),
-                f.dress(),
-                f.window(),
-                f.nextLookMin(),
-                f.takeOutMin(),
-                f.stepsDone(),
-                OptionalDouble.of(minute),
-                cracked);
+        return with(f, NOT_YET, NOT_YET, Map.of(), OptionalDouble.of(minute), cracked);
     }
 
     private static List<Phase> phases(BakeFacts facts) {

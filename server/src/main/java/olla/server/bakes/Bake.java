@@ -6,28 +6,20 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
-import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.UUID;
 import olla.core.estimate.Observation.Verdict;
 import olla.server.ovens.Oven;
+import olla.server.web.NamedByClient;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import org.springframework.data.domain.Persistable;
 
 /** A bake, as stored: the question it answers, what was predicted, and its moments. All that is shown follows from these. */
 @Entity
-class Bake implements Persistable<UUID> {
-
-    @Id
-    @JdbcTypeCode(SqlTypes.CHAR)
-    private UUID id;
+class Bake extends NamedByClient {
 
     @Version
     private int version;
@@ -65,9 +57,6 @@ class Bake implements Persistable<UUID> {
     @Embedded
     private Lesson lesson;
 
-    @Transient
-    private boolean stored;
-
     protected Bake() {}
 
     Bake(
@@ -78,8 +67,8 @@ class Bake implements Persistable<UUID> {
             Predicted predicted,
             BigDecimal trustingMin,
             Instant startedAt) {
+        super(id);
         this.trustingMin = trustingMin;
-        this.id = id;
         this.title = title;
         this.oven = oven;
         this.questionJson = questionJson;
@@ -119,23 +108,6 @@ class Bake implements Persistable<UUID> {
     void reopen() {
         loggedAt = null;
         lesson = null;
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    /** The id is the client's, so whether a row exists has to be remembered apart from it. */
-    @Override
-    public boolean isNew() {
-        return !stored;
-    }
-
-    @PostLoad
-    @PostPersist
-    void markStored() {
-        stored = true;
     }
 
     String title() {

@@ -3,26 +3,18 @@ package olla.server.bakes;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
 import java.util.UUID;
 import olla.core.doneness.Cue;
+import olla.server.web.NamedByClient;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import org.springframework.data.domain.Persistable;
 
 /** A tap, as stored. One that was undone stays, so that the same tap coming late a second time does not count again. */
 @Entity
-class Tap implements Persistable<UUID> {
-
-    @Id
-    @JdbcTypeCode(SqlTypes.CHAR)
-    private UUID id;
+class Tap extends NamedByClient {
 
     @JdbcTypeCode(SqlTypes.CHAR)
     private UUID bakeId;
@@ -41,13 +33,10 @@ class Tap implements Persistable<UUID> {
     private Integer number;
     private boolean undone;
 
-    @Transient
-    private boolean stored;
-
     protected Tap() {}
 
     Tap(UUID bakeId, TapInput input, Instant at) {
-        this.id = input.id();
+        super(input.id());
         this.bakeId = bakeId;
         this.kind = input.kind();
         this.at = at;
@@ -60,22 +49,6 @@ class Tap implements Persistable<UUID> {
 
     void undo() {
         undone = true;
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return !stored;
-    }
-
-    @PostLoad
-    @PostPersist
-    void markStored() {
-        stored = true;
     }
 
     UUID bakeId() {

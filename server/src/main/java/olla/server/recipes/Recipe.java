@@ -2,24 +2,16 @@ package olla.server.recipes;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import olla.server.web.NamedByClient;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
-import org.springframework.data.domain.Persistable;
 
 /** A recipe of one's own, as stored; what was imported is kept beside it word for word. */
 @Entity
-class Recipe implements Persistable<UUID> {
-
-    @Id
-    @JdbcTypeCode(SqlTypes.CHAR)
-    private UUID id;
+class Recipe extends NamedByClient {
 
     @Version
     private int version;
@@ -47,13 +39,10 @@ class Recipe implements Persistable<UUID> {
 
     private Instant changedAt;
 
-    @Transient
-    private boolean stored;
-
     protected Recipe() {}
 
     Recipe(UUID id) {
-        this.id = id;
+        super(id);
     }
 
     void write(
@@ -75,23 +64,6 @@ class Recipe implements Persistable<UUID> {
 
     void keepOriginal(String json) {
         originalJson = json;
-    }
-
-    @Override
-    public UUID getId() {
-        return id;
-    }
-
-    /** The id is the client's, so whether a row exists has to be remembered apart from it. */
-    @Override
-    public boolean isNew() {
-        return !stored;
-    }
-
-    @PostLoad
-    @PostPersist
-    void markStored() {
-        stored = true;
     }
 
     String name() {
