@@ -24,6 +24,8 @@ const props = defineProps<{ id?: string }>()
 
 /** In longer than this, nobody is waiting for it any more, s. */
 const FORGOTTEN_S = 6 * 3600
+/** So early it can still wait outside, s. */
+const COLD_S = 180
 
 const running = useRunning()
 const units = useUnits()
@@ -92,6 +94,15 @@ const beside = computed(() => {
       return moment.value?.next
   }
 })
+/** The oven's own thermometer says that it is not hot, and nobody has yet. */
+const coldOven = computed(
+  () =>
+    !isOut.value &&
+    !bake.value?.held &&
+    seconds.value < COLD_S &&
+    (bake.value?.air?.hotInMin ?? 0) > 1 &&
+    !bake.value?.taps.some((t) => t.kind === 'NOT_HOT' || t.kind === 'IN'),
+)
 const lastTap = computed(() => {
   const last = bake.value?.taps[0]
   return last ? TAPS[last.kind] : null
@@ -233,6 +244,18 @@ onBeforeUnmount(() => {
             <h1 aria-live="assertive">{{ moment.say }}</h1>
             <p class="hint">
               {{ forgotten ? 'This has been going for hours. Say how it was, or undo it.' : moment.hint }}
+            </p>
+            <p v-if="coldOven" class="cold" role="status">
+              <b>The oven is at {{ units.degrees(bake.air!.celsius) }} only.</b>
+              <button class="plain" @click="running.tap(bake, 'HELD', 'waits outside')">
+                It waits outside
+              </button>
+              <button
+                class="plain"
+                @click="running.tap(bake, 'NOT_HOT', 'oven not hot', { celsius: bake.air!.celsius })"
+              >
+                It is in: re-time it
+              </button>
             </p>
             <p class="clock">
               <span class="big" role="timer">{{ big }}</span>
@@ -416,6 +439,16 @@ h1 {
   margin: 6px 0 0;
   font-size: 20px;
   color: var(--ink-soft);
+}
+.cold {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  margin: 6px 0 0;
+  padding-left: 12px;
+  border-left: 6px solid var(--ember);
+  font-size: 20px;
 }
 .care {
   margin: 8px 0 0;

@@ -48,6 +48,8 @@ export const useRunning = defineStore('running', () => {
   let source: EventSource | null = null
   let heard = performance.now()
   let lostAt: number | null = null
+  /** A tick came late, or this device's clock leapt: how long passed by the page's own clock, ms. */
+  let leapt: { here: number } | null = null
   let following = false
 
   const shown = computed(() => followed.value.map((b) => withWaiting(b, outbox.waiting.value)))
@@ -131,6 +133,7 @@ export const useRunning = defineStore('running', () => {
     source.addEventListener('bakes', (event) => {
       const news: News = JSON.parse((event as MessageEvent<string>).data)
       heard = performance.now()
+      if (leapt) told(news)
       setClock(news.now, news.speed)
       if (first && news.stored) {
         first = false
@@ -164,10 +167,19 @@ export const useRunning = defineStore('running', () => {
     if (outbox.waiting.value.length) void outbox.flush()
   }
 
-  function wasAway(ms: number) {
+  const away = (ms: number) =>
+    `This screen was away for ${runningClock(ms / 1000)}; the bake went on. All is up to date.`
+
+  /** A device that slept and one whose clock was set look alike from inside: the kitchen's clock tells them apart. */
+  function told(news: News) {
+    const passed = (Date.parse(news.now) - clockNow()) / base.speed
+    const missed = Math.max(passed, leapt!.here)
+    leapt = null
     if (!bakes.value.length) return
-    notice.value = `This screen was away for ${runningClock(ms / 1000)}; the bake went on. All is up to date.`
-    connect()
+    notice.value =
+      missed > AWAY_MS
+        ? away(missed)
+        : "This device's clock was set. The bake keeps the kitchen computer's time."
   }
 
   /** Keeps the copy fresh and the clock running from now on. */
@@ -176,7 +188,8 @@ export const useRunning = defineStore('running', () => {
     following = true
     const before = lastSeen.value
     void refresh().then(() => {
-      if (before && Date.now() - before > AWAY_MS) wasAway(Date.now() - before)
+      const gone = Date.now() - before
+      if (before && gone > AWAY_MS && bakes.value.length) notice.value = away(gone)
     })
     connect()
     void outbox.flush()
@@ -188,11 +201,9 @@ export const useRunning = defineStore('running', () => {
       lastDate += date
       lastHere += here
       now.value = clockNow()
-      if (Math.abs(date - here) > SET_MS && date < AWAY_MS && bakes.value.length) {
-        notice.value = "This device's clock was set. The bake keeps the kitchen computer's time."
+      if (Math.abs(date - here) > SET_MS || here > AWAY_MS) {
+        leapt = { here }
         connect()
-      } else if (Math.max(date, here) > AWAY_MS) {
-        wasAway(Math.max(date, here))
       }
       if (performance.now() - heard > DEAD_MS) {
         lost()

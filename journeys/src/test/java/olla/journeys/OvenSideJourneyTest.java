@@ -170,6 +170,20 @@ class OvenSideJourneyTest {
         screen.waitForText("h1", "Let it rest");
     }
 
+    @Order(5)
+    @Test
+    void aDeviceWhoseClockIsSetKeepsTheKitchensTime() {
+        screen.open("/bench");
+        screen.waitForText(".slip .check dd", "min");
+        screen.tapNamed("button", "Put it in");
+        screen.waitForText("h1", "Leave it shut");
+        screen.see(".inside svg");
+        screen.script("const real = Date.now; Date.now = () => real() + 3600e3");
+        screen.waitForText(".done", "clock was set");
+        assertThat(screen.text("h1")).isNotEqualTo("Take it out");
+        screen.tapNamed(".done button", "All right");
+    }
+
     private static String focused() {
         return String.valueOf(screen.script("return document.activeElement.querySelector('b')?.innerText"));
     }

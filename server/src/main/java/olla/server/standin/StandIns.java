@@ -33,6 +33,8 @@ public final class StandIns {
     private static final Duration MOST_AT_ONCE = Duration.ofMinutes(5);
     private static final long PAUSE_MS = 200;
     private static final double ROOM_C = 22;
+    /* An oven that waits for the evening stands at this dial. */
+    private static final double IDLE_C = 220;
     private static final double LOST_AN_HOUR = 4;
 
     private final URI address;
@@ -142,7 +144,7 @@ public final class StandIns {
                 .filter(b -> b.view().ovenName().equals(oven.name()) && b.inside())
                 .mapToDouble(RealBake::airC)
                 .findFirst()
-                .orElse(ROOM_C);
+                .orElse(IDLE_C + oven.offsetC());
         return Map.of(
                 "device",
                 oven.thermometer(),
