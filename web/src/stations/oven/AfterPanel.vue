@@ -166,7 +166,14 @@ h1 {
   color: var(--ink-soft);
 }
 .line a {
+  display: inline-flex;
+  align-items: center;
+  margin-right: 12px;
   color: var(--ink);
+}
+.line a,
+.quiet-action {
+  min-height: 72px;
 }
 figure {
   margin: 0;

@@ -67,7 +67,7 @@ const verdict = computed(() => {
       </button>
       <form @submit.prevent="read">
         <label>
-          A thermometer says
+          <span class="says">A thermometer says</span>
           <span>
             <input v-model="typed" inputmode="decimal" aria-label="A thermometer says" />
             {{ units.unit('heat').sign }}
@@ -116,7 +116,7 @@ const verdict = computed(() => {
   grid-template-rows: auto auto;
   align-content: center;
   column-gap: 10px;
-  min-height: 72px;
+  min-height: 76px;
   padding: 0 8px 0 0;
   overflow: hidden;
   border: 2px solid #a9a695;
@@ -144,33 +144,36 @@ form {
   grid-column: span 2;
   display: grid;
   grid-template-columns: 1fr auto;
-  gap: 0 8px;
-  align-items: center;
-  min-height: 72px;
-  padding: 4px 4px 4px 12px;
+  align-items: stretch;
+  min-height: 76px;
+  padding-left: 12px;
   border: 2px solid #a9a695;
   border-radius: 6px;
   background: #fff;
-  font-size: 14px;
 }
+form label,
 form label span {
   display: flex;
   align-items: center;
-  gap: 4px;
+  gap: 6px;
+}
+.says {
+  flex: 1;
+  line-height: 1.15;
 }
 form input {
-  width: 62px;
-  min-height: 34px;
+  width: 84px;
+  min-height: 60px;
   border: 1px solid #a9a695;
   border-radius: 4px;
-  font-size: 17px;
+  font-size: 22px;
   text-align: right;
 }
 form button {
-  min-height: 60px;
-  padding: 0 10px;
+  min-height: 72px;
+  margin-left: 12px;
+  padding: 0 14px;
   border: 0;
-  border-radius: 4px;
   background: #efebdf;
   font-weight: 700;
 }

@@ -58,7 +58,9 @@ const checking = computed(
 const carves = computed(() => (bake.value?.card.carving.length ?? 0) > 1)
 /** What can hurt somebody just now: the grill while it is in, opening and leftovers once it is out. */
 const cautions = computed(() =>
-  (bake.value?.card.cautions ?? []).filter((c) => (isOut.value ? c.when === 'OPENING' : c.when === 'GRILL')),
+  (bake.value?.card.cautions ?? []).filter((c) =>
+    isOut.value ? c.when === 'OPENING' || c.when === 'REST' : c.when === 'GRILL',
+  ),
 )
 /** At the check what counts is how long it has been in; otherwise the time to the next thing. */
 const big = computed(() => {
@@ -353,7 +355,7 @@ onBeforeUnmount(() => {
 .trouble,
 .done {
   margin: 0;
-  padding: 8px 24px;
+  padding: 4px 24px;
   background: #fff;
   border-left: 6px solid var(--danger);
 }
@@ -390,7 +392,7 @@ onBeforeUnmount(() => {
   display: flex;
   flex-direction: column;
   justify-content: center;
-  min-height: 60px;
+  min-height: 72px;
   border-bottom: 5px solid transparent;
   color: var(--ink-soft);
   text-decoration: none;
@@ -523,7 +525,10 @@ h1 {
   font-size: 18px;
   font-weight: 700;
 }
-.more .quiet-action {
+.more .quiet-action,
+.plate > .quiet-action,
+.trouble .quiet-action,
+.done .quiet-action {
   min-height: 72px;
 }
 .serving {
@@ -593,7 +598,11 @@ h1 {
     grid-template-rows: auto 1fr;
   }
   .inside {
+    padding-left: 24px;
     border: 0;
+  }
+  .inside :deep(svg) {
+    max-height: 330px;
   }
   h1 {
     font-size: 60px;

@@ -29,19 +29,20 @@ function out(bake: Bake, at: string): Partial<Bake> {
 
 /** A bake as it will be once what waits for it has arrived, as far as a screen can tell by itself. */
 export function withWaiting(bake: Bake, waiting: Parcel[]): Bake {
-  return waiting
-    .filter((parcel) => parcel.bakeId === bake.id)
-    .reduce((b, parcel) => {
-      if (parcel.method === 'PUT') {
-        const how = parcel.body as HowItWas
-        return { ...b, loggedAt: how.at!, verdict: how.verdict }
-      }
-      if (parcel.method !== 'POST') return b
-      const tap = parcel.body as Tap
-      const more =
-        tap.kind === 'OUT' ? out(b, tap.at) : tap.kind === 'PORTIONS' ? { portions: tap.number } : {}
-      return { ...b, ...more, taps: [tap, ...b.taps.filter((t) => t.id !== tap.id)] }
-    }, bake)
+  const own = waiting.filter((parcel) => parcel.bakeId === bake.id)
+  if (!own.length) return bake
+  const undone = new Set(own.filter((p) => p.method === 'DELETE').map((p) => p.path.split('/').pop()))
+  const told = { ...bake, taps: bake.taps.filter((tap) => !undone.has(tap.id)) }
+  return own.reduce((b, parcel) => {
+    if (parcel.method === 'PUT') {
+      const how = parcel.body as HowItWas
+      return { ...b, loggedAt: how.at!, verdict: how.verdict }
+    }
+    const tap = parcel.body as Tap
+    if (parcel.method !== 'POST' || undone.has(tap.id)) return b
+    const more = tap.kind === 'OUT' ? out(b, tap.at) : tap.kind === 'PORTIONS' ? { portions: tap.number } : {}
+    return { ...b, ...more, taps: [tap, ...b.taps.filter((t) => t.id !== tap.id)] }
+  }, told)
 }
 
 /**

@@ -101,7 +101,7 @@ class CertaintyJourneyTest {
         screen.type(".measure input", "");
         screen.waitForText(".slip .why", "A ruler would narrow the window from");
         screen.tap(".slip .why summary");
-        screen.waitForText(".slip .why ol", "oven never checked");
+        screen.waitForText(".slip .why ol", "what the log left open of this oven");
         assertThat(screen.objections()).isEmpty();
     }
 }
