@@ -63,7 +63,7 @@ function taken(event: Event) {
     </div>
     <div v-else-if="left" class="left done" role="status">
       <p v-if="left.useBy">
-        In the fridge. Eat it by <b>{{ day(new Date(left.useBy)) }}</b>, reheated to 74&nbsp;°C.
+        In the fridge. Eat it by <b>{{ day(new Date(left.useBy)) }}</b>. {{ left.words }}
       </p>
       <p v-else>{{ left.cleared === 'BINNED' ? 'What was left is thrown out.' : 'Nothing is left.' }}</p>
       <button class="quiet-action" @click="emit('undo')">Undo</button>

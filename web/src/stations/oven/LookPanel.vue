@@ -60,10 +60,10 @@ const verdict = computed(() => {
     </p>
     <p class="where"><b>Where:</b> {{ checking.where }}</p>
     <div class="cues">
-      <button v-for="c in checking.cues" :key="c.cue" type="button" @click="emit('seen', c.cue)">
-        <span class="patch"><CueSwatch :cue="c.cue" /></span>
-        <b>{{ CUES[c.cue].name }}</b>
-        <span>{{ CUES[c.cue].look }}</span>
+      <button v-for="cue in checking.cues" :key="cue" type="button" @click="emit('seen', cue)">
+        <span class="patch"><CueSwatch :cue="cue" /></span>
+        <b>{{ CUES[cue].name }}</b>
+        <span>{{ CUES[cue].look }}</span>
       </button>
       <form @submit.prevent="read">
         <label>

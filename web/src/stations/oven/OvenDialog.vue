@@ -31,7 +31,7 @@ function say(kind: TapKind, words: string, detail: TapDetail = {}) {
         <p><b>The door was open</b></p>
         <div class="choices">
           <button @click="say('DOOR', 'door open', { number: 15 })">A look</button>
-          <button @click="say('DOOR', 'door open', { number: 40 })">Half a minute</button>
+          <button @click="say('DOOR', 'door open', { number: 30 })">Half a minute</button>
           <button @click="say('DOOR', 'door open', { number: 120 })">Two minutes</button>
         </div>
       </section>

@@ -191,10 +191,7 @@ public record BakeView(
             int expectedPortions) {}
 
     /** How it is checked. */
-    public record CheckingView(String say, String how, String where, List<CueView> cues) {}
-
-    /** A cue that can be answered. */
-    public record CueView(Cue cue, String words) {}
+    public record CheckingView(String say, String how, String where, List<Cue> cues) {}
 
     /** A step of carving. */
     public record CarvingView(Carving.Picture picture, String say, String hint) {}

@@ -28,6 +28,7 @@ import olla.core.plan.BakeFacts;
 import olla.core.plan.Carving;
 import olla.core.plan.Checking;
 import olla.core.plan.Moment;
+import olla.core.probe.OvenThermometer;
 import olla.core.probe.ProbeJudge.Judged;
 import olla.core.probe.Reading;
 import olla.core.safety.Leftovers;
@@ -35,7 +36,6 @@ import olla.server.bakes.BakeView.AirView;
 import olla.server.bakes.BakeView.BakeCard;
 import olla.server.bakes.BakeView.CarvingView;
 import olla.server.bakes.BakeView.CheckingView;
-import olla.server.bakes.BakeView.CueView;
 import olla.server.bakes.BakeView.LeftoversView;
 import olla.server.bakes.BakeView.LookView;
 import olla.server.bakes.BakeView.MomentView;
@@ -63,10 +63,6 @@ class BakeViews {
 
     /* A thermometer that has been silent for longer says nothing of now. */
     private static final Duration AIR_IS_OLD = Duration.ofMinutes(2);
-
-    /* Within this of its dial an oven is called hot; averaged over so long, with nothing having happened to it, °C and min. */
-    private static final double HOT_WITHIN_C = 15;
-    private static final double AIR_AVERAGED_MIN = 3;
 
     private static final int TRACE_POINTS = 240;
 
@@ -182,9 +178,7 @@ class BakeViews {
                 bake.predicted().window(),
                 story.course(),
                 story.seen(),
-                measured.stream()
-                        .map(m -> new Reading(story.minute(m.at()), m.celsius()))
-                        .toList(),
+                readings(story, measured),
                 use.map(u -> story.minute(u.since())).orElse(0.0),
                 story.outMin().orElse(Double.POSITIVE_INFINITY),
                 air(bake, story, airs));
@@ -212,22 +206,14 @@ class BakeViews {
         if (!course.asPlanned() || !steadyDial) {
             return Optional.empty();
         }
-        double from = Double.NaN;
-        double sum = 0;
-        int count = 0;
-        for (Measured m : airs) {
-            double minute = story.minute(m.at());
-            if (Double.isNaN(from) && m.celsius() < dial - 3 * HOT_WITHIN_C) {
-                continue;
-            }
-            from = Double.isNaN(from) ? minute : from;
-            sum += m.celsius() - dial;
-            count++;
-            if (minute - from >= AIR_AVERAGED_MIN) {
-                return Optional.of(new Timed(minute, new Observation.OvenAir(sum / count)));
-            }
-        }
-        return Optional.empty();
+        return OvenThermometer.offset(readings(story, airs), dial)
+                .map(offset -> new Timed(offset.minute(), new Observation.OvenAir(offset.celsius())));
+    }
+
+    private static List<Reading> readings(Story story, List<Measured> measured) {
+        return measured.stream()
+                .map(m -> new Reading(story.minute(m.at()), m.celsius()))
+                .toList();
     }
 
     private BakeView view(Bake bake, Story story, Optional<ProbeUse> use, boolean hasPhoto, Look look) {
@@ -343,8 +329,7 @@ class BakeViews {
         if (last.at().isBefore(now().minus(AIR_IS_OLD))) {
             return null;
         }
-        double hotIn = last.celsius() >= dial - HOT_WITHIN_C ? 0 : OvenCourse.heatingMinutes(last.celsius(), dial);
-        return new AirView(oven.sensor(), last.celsius(), last.at(), hotIn);
+        return new AirView(oven.sensor(), last.celsius(), last.at(), OvenThermometer.hotInMin(last.celsius(), dial));
     }
 
     private LeftoversView leftovers(Story story) {
@@ -366,13 +351,7 @@ class BakeViews {
         return new BakeCard(
                 request,
                 question.cautions(),
-                new CheckingView(
-                        checking.say(),
-                        checking.how(),
-                        checking.where(),
-                        checking.cues().stream()
-                                .map(cue -> new CueView(cue, cue.words()))
-                                .toList()),
+                new CheckingView(checking.say(), checking.how(), checking.where(), checking.cues()),
                 Carving.of(question.piece(), question.dress()).stream()
                         .map(s -> new CarvingView(s.picture(), s.say(), s.hint()))
                         .toList(),

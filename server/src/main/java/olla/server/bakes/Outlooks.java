@@ -88,8 +88,8 @@ class Outlooks implements DisposableBean {
     });
 
     /**
-     * The outlook that is there, and whether it is of all that was observed; where it is not, it is worked out beside, and
-     * {@code ready} is told.
+     * The outlook that is there. Where it is not yet of all that was observed, that is worked out beside, and {@code ready}
+     * is told.
      */
     Outlook soon(Subject subject, Consumer<UUID> ready) {
         if (subject.nothingObserved()) {
