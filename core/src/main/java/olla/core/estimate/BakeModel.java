@@ -18,6 +18,7 @@ import olla.core.heat.SectionBuilder;
 import olla.core.heat.SectionSolver;
 import olla.core.heat.SectionState;
 import olla.core.heat.Surroundings;
+import olla.core.oven.Cooling;
 import olla.core.oven.Oven;
 import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenKind;
@@ -48,7 +49,7 @@ final class BakeModel {
     private static final double TRAY_EMISSIVITY = 0.9;
 
     /* The kitchen: its air and walls, and the film of still air on a dish that stands (from memory). */
-    private static final double ROOM_C = 22;
+    private static final double ROOM_C = Cooling.ROOM_C;
     private static final double ROOM_FILM = 5;
     private static final double ROOM_VAPOUR_PA = 1300;
 
@@ -204,9 +205,24 @@ final class BakeModel {
         return solver(stack).takeOver(solver(stack), state, startC, about);
     }
 
-    /** Whether the oven's air moves while its dial does not. */
+    /** Whether the oven's air moves while its dial does not, or the dish comes out and goes back. */
     boolean unsteady() {
-        return oven.kind().falls() || !course.asPlanned();
+        return oven.cooling().falls() || !course.asPlanned();
+    }
+
+    /** Whether the dish stands outside then, in the middle of its bake. */
+    boolean outside(double minute) {
+        return course.outside(minute);
+    }
+
+    /**
+     * The oven's air, °C.
+     *
+     * @param minutes since the first thing went in
+     */
+    double airC(double dialC, double minutes) {
+        double set = course.airC(dialC, minutes) + oven.offsetC() + unknowns.ovenShiftC();
+        return ROOM_C + (set - ROOM_C) * oven.cooling().left(minutes);
     }
 
     /**
@@ -216,8 +232,7 @@ final class BakeModel {
      */
     Surroundings baking(double dialC, double minutes) {
         OvenKind kind = oven.kind();
-        double set = course.airC(dialC, minutes) + oven.offsetC() + unknowns.ovenShiftC();
-        double air = ROOM_C + (set - ROOM_C) * kind.left(minutes);
+        double air = airC(dialC, minutes);
         double film = oven.filmWm2K() * unknowns.filmFactor();
         double under = air + kind.underAboveAirC();
         return faces(

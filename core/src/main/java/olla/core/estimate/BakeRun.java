@@ -118,7 +118,7 @@ final class BakeRun {
         double began = at.state().seconds();
         snapshots.add(at.copy());
         while (at.marginNow(peakC) < 0) {
-            if (at.state().seconds() >= Programme.LONGEST_MINUTES * 60) {
+            if (at.state().seconds() - began >= open().mostOpenMinutes() * 60) {
                 return OptionalDouble.empty();
             }
             at.pass(bake, SNAPSHOT_S);
@@ -146,7 +146,7 @@ final class BakeRun {
             tried.finish(closed.subList(first, closed.size()));
             return tried.peakMargin(peakC);
         };
-        double most = Programme.LONGEST_MINUTES - before.minutes();
+        double most = open().mostOpenMinutes();
         double short_ = 0;
         double longest = FIRST_TRY_MINUTES;
         while (margin.value(longest) < 0) {

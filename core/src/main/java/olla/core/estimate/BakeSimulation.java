@@ -20,8 +20,7 @@ public final class BakeSimulation {
     private static final double STRIDE_MIN = 0.25;
 
     private final Passage passage;
-    private final Oven oven;
-    private final OvenCourse course;
+    private final BakeModel model;
     private final List<Stage> stages;
     private final double[] endsAt;
     private int stage;
@@ -42,9 +41,7 @@ public final class BakeSimulation {
             Programme programme,
             Unknowns unknowns,
             double likelyMin) {
-        this.oven = oven;
-        this.course = course;
-        BakeModel model = new BakeModel(piece, dress, oven, course, unknowns, BakeModel.Fineness.FINE);
+        this.model = new BakeModel(piece, dress, oven, course, unknowns, BakeModel.Fineness.FINE);
         BakeRun run = new BakeRun(model, programme);
         this.stages = new ArrayList<>(
                 run.closed(Math.max(Doubts.LEAST_MINUTES, likelyMin - programme.fixedMinutes())).stages().stream()
@@ -107,7 +104,7 @@ public final class BakeSimulation {
 
     /** The oven's air, °C. */
     public double airC() {
-        return course.airC(plannedC(), passage.minutes()) + oven.offsetC();
+        return model.airC(plannedC(), passage.minutes());
     }
 
     private double plannedC() {

@@ -10,7 +10,6 @@ import olla.core.dress.SaltCrust;
 import olla.core.estimate.Doubt.About;
 import olla.core.fish.Measured;
 import olla.core.fish.Piece;
-import olla.core.oven.Programme;
 
 /**
  * What moves the time, one unknown after the other: it is solved again with each moved by one standard deviation. The
@@ -47,8 +46,8 @@ final class Doubts {
         double[] z = new double[slope.length];
         // Towards the slower side, where there is a solution for sure but the oven's.
         z[about.ordinal()] = about == About.THICKNESS || about == About.WETNESS ? 1 : -1;
-        double moved =
-                minutes(plain.under(Unknowns.of(z, dish.piece(), dish.truth()))).orElse(Programme.LONGEST_MINUTES);
+        double moved = minutes(plain.under(Unknowns.of(z, dish.piece(), dish.truth())))
+                .orElse(dish.programme().opened().mostOpenMinutes());
         // Stages of given length may do nearly all of it; then hardly anything is left to be unsure of.
         return Math.log(Math.max(moved, LEAST_MINUTES) / plainMinutes) / z[about.ordinal()];
     }

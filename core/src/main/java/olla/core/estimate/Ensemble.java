@@ -36,6 +36,9 @@ public final class Ensemble {
     private static final double LEAST_OFFSET_DOUBT_C = 2;
     private static final double LEAST_FILM_DOUBT = 0.04;
 
+    /* Flesh that still holds water does not pass its boiling point (general knowledge). */
+    private static final double BOILING_C = 100;
+
     private final MemberSolver solver;
     private final List<Member> members;
     private final double[] weight;
@@ -127,10 +130,22 @@ public final class Ensemble {
         return peakC(member, ((Observation.After) seen).outMinute());
     }
 
-    /* The warmest its coldest point gets where it comes out then. */
+    /* The warmest its coldest point gets where it comes out then: no colder than it is by then, and never beyond boiling. */
     private double peakC(Member member, double outMinute) {
         double open = Math.max(Doubts.LEAST_MINUTES, (outMinute - fixedMin) / scale);
-        return solver.targetC() + solver.perLog() * Math.log(open / member.openMinutes());
+        double peak = solver.targetC() + solver.perLog() * Math.log(open / member.openMinutes());
+        double now = member.watched() ? member.coldestAt(outMinute / scale) : solver.startC();
+        return Math.min(BOILING_C, Math.max(now, peak));
+    }
+
+    /**
+     * When it would have to come out for its coldest point to peak so, as likely more as less, minutes.
+     *
+     * @param peakC the peak, °C
+     */
+    public double minuteFor(double peakC) {
+        double later = Math.exp((peakC - solver.targetC()) / solver.perLog());
+        return fixedMin + scale * percentile(members, weight, HALF) * later;
     }
 
     /** How it stands where it comes out after so many minutes. */
@@ -142,12 +157,16 @@ public final class Ensemble {
             done += fixedMin + scale * members.get(i).openMinutes() <= outMinute ? weight[i] : 0;
         }
         return new Standing(
-                outMinute, done, percentile(peak, weight, HALF), solver.targetC(), window(), Optional.empty());
+                outMinute, 0, done, percentile(peak, weight, HALF), solver.targetC(), window(), Optional.empty());
     }
 
-    /** How it stands at a look. */
-    public Standing standing(Observation.InOven look) {
-        return standing(look.minute()).seeing(look);
+    /**
+     * How it stands at a look.
+     *
+     * @param tailMin what it still gets under the grill once the bake itself is over, minutes
+     */
+    public Standing standing(Observation.InOven look, double tailMin) {
+        return standing(look.minute() + tailMin).seeing(look, tailMin);
     }
 
     /**
@@ -246,7 +265,8 @@ public final class Ensemble {
                 was.offsetC() + mean(oven) * was.offsetDoubtC(),
                 Math.max(LEAST_OFFSET_DOUBT_C, Math.sqrt(variance(oven)) * was.offsetDoubtC()),
                 was.logFilm() + mean(film) * was.logFilmDoubt(),
-                Math.max(LEAST_FILM_DOUBT, Math.sqrt(variance(film)) * was.logFilmDoubt()));
+                Math.max(LEAST_FILM_DOUBT, Math.sqrt(variance(film)) * was.logFilmDoubt()),
+                was.cooling());
     }
 
     private static double percentile(List<Member> members, double[] weight, double share) {

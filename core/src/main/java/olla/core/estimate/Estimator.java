@@ -42,10 +42,27 @@ public final class Estimator {
      */
     public static Estimate estimate(
             Piece piece, Dress dress, OvenKind kind, OvenTruth truth, Programme programme, Doneness target) {
+        return estimate(piece, dress, kind, truth, OvenCourse.NONE, programme, target);
+    }
+
+    /**
+     * Reckons a bake as it went.
+     *
+     * @param course what happened to the oven meanwhile
+     * @throws olla.core.units.RefusedInput where the open bake cannot reach the target in this oven
+     */
+    public static Estimate estimate(
+            Piece piece,
+            Dress dress,
+            OvenKind kind,
+            OvenTruth truth,
+            OvenCourse course,
+            Programme programme,
+            Doneness target) {
         Refusals refusals = new Refusals();
         Usual.check(dress, programme, refusals);
         refusals.throwIfAny();
-        Dish dish = new Dish(piece, dress, kind, truth, programme, target.peakC());
+        Dish dish = new Dish(piece, dress, kind, truth, course, programme, target.peakC());
         BakeModel model = dish.model(BakeModel.Fineness.FINE);
         BakeRun run = new BakeRun(model, programme);
         OptionalDouble solved = run.minutesFor(target.peakC());
@@ -53,7 +70,7 @@ public final class Estimator {
             refusals.add("programme.tempC", neverDone(piece, programme, target)).throwIfAny();
         }
         Programme closed = programme.open() ? run.closed(solved.getAsDouble()) : programme;
-        Course course = run.run(closed);
+        Course went = run.run(closed);
         Optional<CheckWindow> window = Optional.empty();
         List<Doubt> doubts = List.of();
         if (solved.isPresent()) {
@@ -64,27 +81,27 @@ public final class Estimator {
             window = Optional.of(quick);
             doubts = all.found(open, quick.widthMin());
         }
-        Trace trace = course.trace();
+        Trace trace = went.trace();
         return new Estimate(
                 piece,
                 closed.bakeMinutes().orElseThrow(),
-                course.spans(),
+                went.spans(),
                 window,
-                course.pullC(),
-                course.peakC(),
+                went.pullC(),
+                went.peakC(),
                 closed.restMinutes(),
-                course.meanAtPullC(),
-                course.waterLossG(),
-                piece.filling() == Filling.NONE ? OptionalDouble.empty() : OptionalDouble.of(course.fillingPeakC()),
-                model.browns() ? Optional.of(Browning.Colour.of(course.browning())) : Optional.empty(),
-                Double.isNaN(course.goldMinute()) ? OptionalDouble.empty() : OptionalDouble.of(course.goldMinute()),
-                forgotten(dress, closed, course),
+                went.meanAtPullC(),
+                went.waterLossG(),
+                piece.filling() == Filling.NONE ? OptionalDouble.empty() : OptionalDouble.of(went.fillingPeakC()),
+                model.browns() ? Optional.of(Browning.Colour.of(went.browning())) : Optional.empty(),
+                Double.isNaN(went.goldMinute()) ? OptionalDouble.empty() : OptionalDouble.of(went.goldMinute()),
+                forgotten(dress, closed, went),
                 Lethality.minutesAt70(trace.minute(), trace.coldestC()),
                 kind.dial(programme.bakeTempC()),
                 trace,
-                course.frames(),
+                went.frames(),
                 doubts,
-                Cautions.of(piece, dress, closed, course.peakC()),
+                Cautions.of(piece, dress, closed, went.peakC()),
                 assumptions(piece, dress, truth, programme, target, solved));
     }
 
@@ -135,6 +152,27 @@ public final class Estimator {
             long seed) {
         Dish dish = new Dish(piece, dress, kind, truth, course, programme, target.peakC());
         return likely(dish).map(likely -> Ensemble.of(dish, likely.openMin(), likely.fixedMin(), true, seed));
+    }
+
+    /**
+     * When a dish has to come out for its coldest points to peak so, minutes since the first thing went in; empty where
+     * the oven never brings it there.
+     *
+     * @param course what happened to the oven
+     * @param peakC of the coldest flesh, °C; a stuffing has its own
+     */
+    public static OptionalDouble minutesTo(
+            Piece piece,
+            Dress dress,
+            OvenKind kind,
+            OvenTruth truth,
+            OvenCourse course,
+            Programme programme,
+            double peakC) {
+        Optional<Likely> likely = likely(new Dish(piece, dress, kind, truth, course, programme, peakC));
+        return likely.isPresent()
+                ? OptionalDouble.of(likely.get().openMin() + likely.get().fixedMin())
+                : OptionalDouble.empty();
     }
 
     /**
@@ -201,6 +239,9 @@ public final class Estimator {
             return Usual.SHORTEST_GRILL_MIN;
         }
         Programme closed = run.closed(solved.getAsDouble());
+        if (closed.bakeMinutes().orElseThrow() > Programme.LONGEST_MINUTES - Usual.LONGEST_GRILL_MIN) {
+            return Usual.SHORTEST_GRILL_MIN;
+        }
         Course course = run.run(closed.grilled(Usual.LONGEST_GRILL_MIN));
         double from = course.spans().stream()
                 .filter(span -> span.stage() instanceof Stage.Grill)

@@ -12,9 +12,14 @@ record Member(double[] z, double openMinutes, double[] coldestC) {
     /** From one kept temperature to the next, minutes. */
     static final double STRIDE_MIN = 0.5;
 
+    /** Whether its way through the oven was kept. */
+    boolean watched() {
+        return coldestC.length > 0;
+    }
+
     /** Its coldest point after so many minutes of the coarse grid, °C; beyond the last one as that. */
     double coldestAt(double minute) {
-        if (coldestC.length == 0) {
+        if (!watched()) {
             throw new IllegalStateException("These members were not watched in the oven.");
         }
         double at = Math.min(coldestC.length - 1.0, Math.max(0, minute / STRIDE_MIN));

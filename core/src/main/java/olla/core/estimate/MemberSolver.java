@@ -6,7 +6,6 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import olla.core.dress.SaltCrust;
 import olla.core.estimate.Doubt.About;
-import olla.core.oven.Programme;
 
 /**
  * Solves members on a coarse grid: one run at the length that first-order propagation gives a member, and a correction;
@@ -50,6 +49,10 @@ final class MemberSolver {
 
     double targetC() {
         return dish.targetC();
+    }
+
+    double startC() {
+        return dish.piece().startTempC();
     }
 
     /** By how much the peak rises as the open length's logarithm does, K. */
@@ -102,7 +105,8 @@ final class MemberSolver {
         return Math.exp(second);
     }
 
-    private static double clamp(double logMinutes) {
-        return Math.max(Math.log(Doubts.LEAST_MINUTES / 2), Math.min(Math.log(Programme.LONGEST_MINUTES), logMinutes));
+    private double clamp(double logMinutes) {
+        double most = dish.programme().opened().mostOpenMinutes();
+        return Math.max(Math.log(Doubts.LEAST_MINUTES / 2), Math.min(Math.log(most), logMinutes));
     }
 }

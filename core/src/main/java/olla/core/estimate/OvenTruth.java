@@ -1,6 +1,8 @@
 package olla.core.estimate;
 
 import java.util.Locale;
+import java.util.Optional;
+import olla.core.oven.Cooling;
 import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
 import olla.core.units.Refusals;
@@ -13,8 +15,10 @@ import olla.core.units.Refusals;
  * @param offsetDoubtC its standard deviation, above 0 to 40 °C
  * @param logFilm natural logarithm of the film coefficient over the kind's usual one
  * @param logFilmDoubt its standard deviation, above 0 to 1
+ * @param cooling how it loses its heat; empty for as its kind usually does
  */
-public record OvenTruth(double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt) {
+public record OvenTruth(
+        double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt, Optional<Cooling> cooling) {
 
     /** An oven that nobody has checked. */
     public static final OvenTruth UNCHECKED = new OvenTruth(0, Oven.UNCHECKED_DOUBT_C, 0, Oven.FILM_DOUBT);
@@ -31,9 +35,19 @@ public record OvenTruth(double offsetC, double offsetDoubtC, double logFilm, dou
                 .throwIfAny();
     }
 
+    /** An oven that loses its heat as its kind usually does. */
+    public OvenTruth(double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt) {
+        this(offsetC, offsetDoubtC, logFilm, logFilmDoubt, Optional.empty());
+    }
+
+    /** The same oven, losing its heat otherwise. */
+    public OvenTruth cooling(Optional<Cooling> other) {
+        return new OvenTruth(offsetC, offsetDoubtC, logFilm, logFilmDoubt, other);
+    }
+
     /** The oven as it most likely is. */
     public Oven likely(OvenKind kind) {
-        return new Oven(kind, offsetC, Math.exp(logFilm));
+        return new Oven(kind, offsetC, Math.exp(logFilm), cooling.orElseGet(kind::usualCooling));
     }
 
     /* Less than this, nobody would call an oven a liar, °C. */

@@ -78,24 +78,23 @@ final class Passage {
 
     /** Some seconds of a stage that takes time. */
     void pass(Stage stage, double seconds) {
-        if (stage instanceof Stage.Bake bake && model.unsteady()) {
-            double left = seconds;
-            while (left > 1e-9) {
-                double stride = Math.min(left, UNSTEADY_STRIDE_S);
-                Surroundings now = model.baking(bake.tempC(), minutes() + stride / 120);
-                solver().advance(state, now, stride);
-                left -= stride;
-            }
-        } else {
-            solver().advance(state, around(stage), seconds);
+        if (stage instanceof Stage.Rest || !model.unsteady()) {
+            solver().advance(state, around(stage, 0), seconds);
+            return;
+        }
+        double left = seconds;
+        while (left > 1e-9) {
+            double stride = Math.min(left, UNSTEADY_STRIDE_S);
+            solver().advance(state, around(stage, minutes() + stride / 120), stride);
+            left -= stride;
         }
     }
 
-    private Surroundings around(Stage stage) {
-        if (stage instanceof Stage.Bake bake) {
-            return model.baking(bake.tempC(), 0);
+    private Surroundings around(Stage stage, double minute) {
+        if (stage instanceof Stage.Rest || model.outside(minute)) {
+            return model.resting();
         }
-        return stage instanceof Stage.Grill ? model.grilling() : model.resting();
+        return stage instanceof Stage.Bake bake ? model.baking(bake.tempC(), minute) : model.grilling();
     }
 
     /** The rest of a closed programme, as far as it still matters for the peak. */

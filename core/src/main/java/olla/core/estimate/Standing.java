@@ -6,7 +6,8 @@ import java.util.Optional;
  * How a bake stands at one moment.
  *
  * @param minute since the first thing went in
- * @param doneShare how likely it is done if it comes out now, 0 to 1
+ * @param tailMin what it still gets under the grill once the bake itself is over, minutes: the hands come back to it that much sooner
+ * @param doneShare how likely it is done if the tail begins now, or it comes out now where there is none, 0 to 1
  * @param peakIfOutC the warmest its coldest point gets then, as likely more as less, °C
  * @param targetC what that should be, °C
  * @param window when it is done
@@ -14,6 +15,7 @@ import java.util.Optional;
  */
 public record Standing(
         double minute,
+        double tailMin,
         double doneShare,
         double peakIfOutC,
         double targetC,
@@ -39,14 +41,15 @@ public record Standing(
 
     /** What to do. */
     public enum Advice {
+        /** It has had its bake: the next thing, which is the grill where one is to come. */
         TAKE_OUT,
         GIVE_IT,
         PAST
     }
 
-    /** The same, with what was seen then. */
-    Standing seeing(Observation.InOven what) {
-        return new Standing(minute, doneShare, peakIfOutC, targetC, window, Optional.of(what));
+    /** The same, with what was seen before its tail. */
+    Standing seeing(Observation.InOven what, double tail) {
+        return new Standing(what.minute(), tail, doneShare, peakIfOutC, targetC, window, Optional.of(what));
     }
 
     /** What to do, in one word. What is seen beats what is reckoned. */
@@ -69,14 +72,24 @@ public record Standing(
     }
 
     private boolean seenDone() {
-        return seen.filter(s -> s.warmerThanC() >= targetC - COASTS_AT_LEAST_K).isPresent();
+        return seen.filter(s -> done(s, targetC)).isPresent();
     }
 
     private boolean seenRaw() {
-        return seen.filter(s -> s.colderThanC() < targetC - COASTS_AT_MOST_K).isPresent();
+        return seen.filter(s -> raw(s, targetC)).isPresent();
     }
 
-    /** How much longer, to half minutes; 0 where it comes out. */
+    /** Whether what was seen comes to its target on the board, taken at its word. */
+    public static boolean done(Observation.InOven seen, double targetC) {
+        return seen.warmerThanC() >= targetC - COASTS_AT_LEAST_K;
+    }
+
+    /** Whether what was seen does not come to its target on any board. */
+    public static boolean raw(Observation.InOven seen, double targetC) {
+        return seen.colderThanC() < targetC - COASTS_AT_MOST_K;
+    }
+
+    /** How much longer until the hands come back to it, to half minutes; 0 where they are there. */
     public double giveItMin() {
         if (advice() != Advice.GIVE_IT) {
             return 0;
@@ -84,9 +97,9 @@ public record Standing(
         return leftMin() == 0 ? DOUBTFUL_MIN : leftMin();
     }
 
-    /* Until it is likely done; 0 where that is not worth shutting the door again. */
+    /* Until its tail begins or it is likely done; 0 where that is not worth shutting the door again. */
     private double leftMin() {
-        double left = window.likelyMin() - minute;
+        double left = window.likelyMin() - tailMin - minute;
         if (left < SHORTEST_MIN / 2) {
             return 0;
         }

@@ -9,8 +9,9 @@ import olla.core.units.Refusals;
  * @param kind how the air moves
  * @param offsetC air less dial, -60 to 60 °C; what it is nobody knows until the log has taught it
  * @param filmFactor film coefficient over the kind's usual one, 0.3 to 3
+ * @param cooling how it loses its heat
  */
-public record Oven(OvenKind kind, double offsetC, double filmFactor) {
+public record Oven(OvenKind kind, double offsetC, double filmFactor, Cooling cooling) {
 
     /** How far an unchecked oven may be off its dial, °C (one standard deviation; common practice: ovens lie by 10 to 20). */
     public static final double UNCHECKED_DOUBT_C = 10;
@@ -24,6 +25,11 @@ public record Oven(OvenKind kind, double offsetC, double filmFactor) {
                 .range("offsetC", "An oven's error", offsetC, -60, 60, "°C")
                 .range("filmFactor", "A film factor", filmFactor, 0.3, 3, "")
                 .throwIfAny();
+    }
+
+    /** An oven that keeps its heat as its kind usually does. */
+    public Oven(OvenKind kind, double offsetC, double filmFactor) {
+        this(kind, offsetC, filmFactor, kind.usualCooling());
     }
 
     /** An oven that does what its dial says, as far as anyone knows. */

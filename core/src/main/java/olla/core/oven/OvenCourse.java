@@ -1,5 +1,6 @@
 package olla.core.oven;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
@@ -28,8 +29,6 @@ public record OvenCourse(List<OvenEvent> events) {
     private static final double MOST_LOST = 0.6;
     private static final double LOSING_S = 25;
 
-    private static final double ROOM_C = 22;
-
     /** Puts them in order. */
     public OvenCourse {
         events = events.stream()
@@ -40,6 +39,27 @@ public record OvenCourse(List<OvenEvent> events) {
     /** Whether the oven did just what was planned. */
     public boolean asPlanned() {
         return events.isEmpty();
+    }
+
+    /** Whether the dish stands outside then. */
+    public boolean outside(double minute) {
+        return events.stream().anyMatch(e -> e instanceof OvenEvent.Outside outside && outside.holds(minute));
+    }
+
+    /** When the dish last went back into the oven, minutes; 0 where it has never been out. */
+    public double backMin() {
+        return events.stream()
+                .filter(e -> e instanceof OvenEvent.Outside)
+                .mapToDouble(e -> ((OvenEvent.Outside) e).untilMin())
+                .max()
+                .orElse(0);
+    }
+
+    /** The same and one thing more. */
+    public OvenCourse and(OvenEvent event) {
+        List<OvenEvent> more = new ArrayList<>(events);
+        more.add(event);
+        return new OvenCourse(more);
     }
 
     /** The dial, °C. */
@@ -66,18 +86,38 @@ public record OvenCourse(List<OvenEvent> events) {
                 departure -= stillToGo(dial - cold.airC(), since);
             } else if (event instanceof OvenEvent.DoorOpened door) {
                 double lost = MOST_LOST * -Math.expm1(-door.seconds() / LOSING_S);
-                departure -= (dial - ROOM_C) * lost * Math.exp(-since / RECOVERY_MIN);
+                departure -= (dial - Cooling.ROOM_C) * lost * Math.exp(-since / RECOVERY_MIN);
             } else if (event instanceof OvenEvent.DialTurned turned) {
                 double up = turned.tempC() - dial;
                 departure -= up > 0 ? stillToGo(up, since) : up * Math.exp(-since / COOLING_MIN);
                 dial = turned.tempC();
             }
         }
-        return Math.max(ROOM_C, dial + departure);
+        return Math.max(Cooling.ROOM_C, dial + departure);
     }
 
     private static double stillToGo(double kelvin, double minutes) {
         return Math.max(0, kelvin - HEATING_K_PER_MIN * minutes);
+    }
+
+    /**
+     * For how long a door stood open that let out so much of the oven's heat, s, in steps of 5 from 5 to 120.
+     *
+     * @param lost share of what the air is warmer than the room
+     */
+    public static double openSeconds(double lost) {
+        double share = Math.max(0, Math.min(0.99, lost / MOST_LOST));
+        return Math.max(5, Math.min(120, 5 * Math.round(-LOSING_S * Math.log1p(-share) / 5)));
+    }
+
+    /**
+     * Where a shut oven cools to that fell from one temperature to another in so many minutes, °C.
+     *
+     * @param minutes above 0
+     */
+    public static double coolingTo(double fromC, double toC, double minutes) {
+        double left = Math.exp(-minutes / COOLING_MIN);
+        return (toC - fromC * left) / (1 - left);
     }
 
     /** How long an oven takes to its heat, minutes. */

@@ -42,6 +42,24 @@ public sealed interface OvenEvent {
     }
 
     /**
+     * The dish stood outside for a while and went back in.
+     *
+     * @param untilMin when it went back, no earlier than it came out
+     */
+    record Outside(double minute, double untilMin) implements OvenEvent {
+        /** @throws olla.core.units.RefusedInput where it would have gone back before it came out */
+        public Outside {
+            new Refusals()
+                    .range("untilMin", "Back in the oven", untilMin, minute, Double.MAX_VALUE, "min")
+                    .throwIfAny();
+        }
+
+        boolean holds(double at) {
+            return at >= minute && at < untilMin;
+        }
+    }
+
+    /**
      * Its dial was turned.
      *
      * @param tempC to what, 90 to 300 °C

@@ -50,14 +50,9 @@ public enum OvenKind {
         return underMoreWm2K;
     }
 
-    /** Whether nothing keeps it at its temperature. */
-    public boolean falls() {
-        return coolingMinutes < Double.POSITIVE_INFINITY;
-    }
-
-    /** What is left after some minutes of being hotter than the room, 0 to 1 (time constant from memory: hours). */
-    public double left(double minutes) {
-        return Math.exp(-minutes / coolingMinutes);
+    /** How such an oven usually loses its heat (a wood oven's time constant from memory: hours). */
+    public Cooling usualCooling() {
+        return new Cooling(coolingMinutes);
     }
 
     /** Convective film coefficient, W/m²K. */

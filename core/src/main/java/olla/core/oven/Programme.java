@@ -26,6 +26,9 @@ public record Programme(List<Stage> stages) {
     public static final double LONGEST_GRILL_MINUTES = 10;
 
     private static final double LEAST_MINUTES = 0.5;
+
+    /* Lengths that add up to the longest bake may exceed it by so much, minutes. */
+    private static final double ROUNDING_MIN = 1e-6;
     private static final double LONGEST_REST_MINUTES = 60;
     private static final int MOST_STAGES = 12;
 
@@ -44,7 +47,9 @@ public record Programme(List<Stage> stages) {
         }
         refusals.throwIfAny();
         double fixed = stages.stream().mapToDouble(Programme::fixed).sum();
-        refusals.range("minutes", "All given stages together", fixed, 0, LONGEST_MINUTES, "min")
+        double most = LONGEST_MINUTES
+                - LEAST_MINUTES * stages.stream().filter(Programme::isOpen).count();
+        refusals.range("minutes", "All given stages together", fixed, 0, most + ROUNDING_MIN, "min")
                 .throwIfAny();
     }
 
@@ -125,9 +130,10 @@ public record Programme(List<Stage> stages) {
     /**
      * The same programme with every length said.
      *
-     * @param openMinutes what the open stages come to together
+     * @param openMinutes what the open stages come to together; no longer than leaves the whole within the longest bake
      */
     public Programme closed(double openMinutes) {
+        double open = Math.min(openMinutes, mostOpenMinutes());
         double shares = stages.stream()
                 .filter(Programme::isOpen)
                 .mapToDouble(s -> ((Stage.Bake) s).share())
@@ -139,11 +145,20 @@ public record Programme(List<Stage> stages) {
                             // A solved length may be shorter than any a cook would type.
                             ? new Stage.Bake(
                                     bake.tempC(),
-                                    OptionalDouble.of(Math.max(LEAST_MINUTES, openMinutes * bake.share() / shares)),
+                                    OptionalDouble.of(Math.max(LEAST_MINUTES, open * bake.share() / shares)),
                                     bake.share())
                             : stage);
         }
         return new Programme(closed);
+    }
+
+    /** The longest that its open stages can come to together within the longest bake, minutes. */
+    public double mostOpenMinutes() {
+        double fixed = stages.stream().mapToDouble(Programme::fixed).sum();
+        // Stages too short for their share are lengthened to the least; leave room for that.
+        double least = LEAST_MINUTES
+                * Math.max(0, stages.stream().filter(Programme::isOpen).count() - 1);
+        return Math.max(LEAST_MINUTES, LONGEST_MINUTES - fixed - least);
     }
 
     /** The same with its last bake left open, where none is. */
@@ -192,6 +207,11 @@ public record Programme(List<Stage> stages) {
         return stages.stream().anyMatch(s -> s instanceof Stage.Grill);
     }
 
+    /** Whether what stands at a place is a grill. */
+    public boolean isGrill(int place) {
+        return place >= 0 && place < stages.size() && stages.get(place) instanceof Stage.Grill;
+    }
+
     /** Whether it is turned. */
     public boolean turns() {
         return stages.stream().anyMatch(s -> s instanceof Stage.Turn);
@@ -204,6 +224,53 @@ public record Programme(List<Stage> stages) {
                 .mapToDouble(s -> ((Stage.Bake) s).tempC())
                 .max()
                 .orElseThrow();
+    }
+
+    /**
+     * The bake as it went that came out after so many minutes: the open stages stretched or shortened to that. One that
+     * came out before its given stages were over ends there; what was to be added then goes on as it comes out.
+     *
+     * @param minutes in the oven; counted from half a minute up to the longest bake
+     * @param grilled whether it has been under the grill that ends it
+     */
+    public Programme until(double minutes, boolean grilled) {
+        Programme went = grilled ? this : ungrilled();
+        double open = minutes - went.fixedMinutes();
+        return open >= LEAST_MINUTES
+                ? went.opened().closed(open)
+                : went.closed(LEAST_MINUTES).cutAt(minutes);
+    }
+
+    /** The same without the grill that ends it. */
+    public Programme ungrilled() {
+        List<Stage> other = new ArrayList<>(stages);
+        for (int i = other.size() - 1; i >= 0 && !(other.get(i) instanceof Stage.Bake); i--) {
+            if (other.get(i) instanceof Stage.Grill) {
+                other.remove(i);
+            }
+        }
+        if (!(other.get(other.size() - 1) instanceof Stage.Rest)) {
+            other.add(new Stage.Rest(0));
+        }
+        return new Programme(other);
+    }
+
+    private Programme cutAt(double minutes) {
+        List<Stage> cut = new ArrayList<>();
+        double left = Math.max(LEAST_MINUTES, minutes);
+        for (Stage stage : stages) {
+            double some = Math.min(left, fixed(stage));
+            left -= some;
+            if (stage instanceof Stage.Bake bake && some >= LEAST_MINUTES) {
+                cut.add(new Stage.Bake(bake.tempC(), OptionalDouble.of(some), bake.share()));
+            } else if (stage instanceof Stage.Grill && some >= LEAST_MINUTES) {
+                cut.add(new Stage.Grill(some));
+            } else if (stage instanceof Stage.Add || stage instanceof Stage.Turn && left >= LEAST_MINUTES) {
+                cut.add(stage);
+            }
+        }
+        cut.add(new Stage.Rest(restMinutes()));
+        return new Programme(cut);
     }
 
     /** The same with another rest. */
@@ -229,6 +296,15 @@ public record Programme(List<Stage> stages) {
     /** What its stages of given length take in the oven, minutes: all but the open ones, or but the last BAKE. */
     public double fixedMinutes() {
         return opened().stages.stream().mapToDouble(Programme::fixed).sum();
+    }
+
+    /** How long it is under the grill once its last BAKE is over, minutes: the hands come back to it that much sooner. */
+    public double tailMinutes() {
+        double tail = 0;
+        for (int i = stages.size() - 1; !(stages.get(i) instanceof Stage.Bake); i--) {
+            tail += fixed(stages.get(i));
+        }
+        return tail;
     }
 
     /** In the oven altogether, minutes; empty while a length is open. */

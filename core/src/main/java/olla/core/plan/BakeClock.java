@@ -2,12 +2,13 @@ package olla.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.dress.SaltCrust;
-import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import olla.core.plan.Moment.Phase;
 import olla.core.units.Refusals;
+import olla.core.units.Said;
 
 /**
  * The one sentence that says what to do now, as a function of what is known of a bake. It keeps no time of its own:
@@ -18,17 +19,48 @@ public final class BakeClock {
     /** Nobody is told longer than this to do by hand what was due, minutes: hands were full, and it was done untapped. */
     static final double STEP_MIN = 2;
 
+    /**
+     * So long after it went in, or came out, nobody waits for it any more, minutes (common practice, no source: no bake and
+     * rest of this tool's is as long).
+     */
+    public static final double FORGOTTEN_MIN = 360;
+
+    private static final String IN_HINT =
+            "It has been in for hours. Throw it out; one tap closes it, and nothing is learned from it.";
+    private static final String OUT_HINT =
+            "It has stood for hours: what is left is thrown out. Say how it was, or close it; then nothing is learned from it.";
+
     private BakeClock() {}
 
-    /** It stands outside until the oven is hot: one moment, without end. */
+    /** It stands outside until the oven is hot. */
     public static List<Moment> waiting() {
-        return List.of(new Moment(
+        List<Moment> moments = new ArrayList<>(List.of(new Moment(
                 Phase.WAIT,
                 "Wait for the oven",
                 "The fish stays in the cold until it is hot. Then put it in and tap.",
                 0,
                 Double.POSITIVE_INFINITY,
-                ""));
+                "")));
+        return forgotten(moments, FORGOTTEN_MIN, "Nobody has put it in", OUT_HINT);
+    }
+
+    /**
+     * The moments of a bake of which nothing is known but its ticket.
+     *
+     * @param outMin when it came out; empty while it is in
+     */
+    public static List<Moment> byTicket(BakeFacts.Window window, double restMin, OptionalDouble outMin) {
+        List<Moment> moments = new ArrayList<>();
+        if (outMin.isEmpty()) {
+            moments.add(shut(0, window.checkFromMin(), false));
+            moments.add(check(Checking.ANY, window.checkFromMin(), window.noLaterThanMin(), false));
+            moments.add(takeOut(window.noLaterThanMin()));
+            return forgotten(moments, FORGOTTEN_MIN, "It was forgotten in the oven", IN_HINT);
+        }
+        double out = outMin.getAsDouble();
+        moments.add(rest(false, out, out + restMin));
+        moments.add(serve(out + restMin));
+        return forgotten(moments, out + FORGOTTEN_MIN, "Nobody has said how it was", OUT_HINT);
     }
 
     /** The moments of a bake, in order, without gaps, from 0 or from when it came out to infinity. */
@@ -36,14 +68,27 @@ public final class BakeClock {
         return facts.outMin().isPresent() ? outside(facts, facts.outMin().getAsDouble()) : inside(facts);
     }
 
-    /** The moments as they would be if it came out after so many minutes. */
+    /** The moments as they would be if it came out after so many minutes, done as it should be. */
     public static List<Moment> onceOut(BakeFacts facts, double outMin) {
-        return outside(facts, outMin);
+        return outside(facts.lacking(Optional.empty()), outMin);
+    }
+
+    /** The moments as they would be if it came out after so many minutes, which are too few. */
+    public static List<Moment> onceOutTooSoon(double outMin) {
+        Moment back = inMinutes(
+                Phase.PUT_BACK,
+                "Put it back: it is not done",
+                "It came out too soon to coast as far as it has to.",
+                outMin,
+                Double.POSITIVE_INFINITY,
+                "");
+        return forgotten(
+                new ArrayList<>(List.of(back)), outMin + FORGOTTEN_MIN, "Nobody has said how it was", OUT_HINT);
     }
 
     private static List<Moment> inside(BakeFacts facts) {
-        OptionalDouble grill = grillMin(facts.programme());
-        double tail = grill.orElse(0);
+        double tail = facts.programme().tailMinutes();
+        boolean grilled = tail > 0;
         int grillAt = facts.programme().stages().size() - 1;
         while (grillAt > 0 && !(facts.programme().stages().get(grillAt) instanceof Stage.Grill)) {
             grillAt--;
@@ -54,15 +99,15 @@ public final class BakeClock {
         double done = Math.max(0, Math.min(latest, facts.takeOutMin().orElse(latest)));
         List<Moment> moments = new ArrayList<>();
         moments.add(shut(0, Math.min(check, done), facts.nextLookMin().isPresent()));
-        moments.add(check(facts, Math.min(check, done), done, grill.isPresent()));
-        if (grill.isPresent()) {
+        moments.add(check(Checking.of(facts), Math.min(check, done), done, grilled));
+        if (grilled) {
             Double on = facts.stepsDone().get(grillAt);
             double from = on == null ? Double.POSITIVE_INFINITY : on;
             cut(moments, Math.min(done, from));
             if (done < from) {
                 moments.add(new Moment(
                         Phase.STEP,
-                        "Grill on now",
+                        NextHand.GRILL,
                         "Tap when it is on. " + Refusals.plain(tail) + (tail == 1 ? " minute" : " minutes")
                                 + ", and watch it.",
                         60 * done,
@@ -86,15 +131,15 @@ public final class BakeClock {
         for (HandStep step : HandStep.of(facts.programme(), facts.window().likelyMin())) {
             lay(moments, step, facts.stepsDone().get(step.index()));
         }
-        moments.removeIf(m -> m.untilSeconds() - m.fromSeconds() < 1e-6);
-        return List.copyOf(moments);
+        return forgotten(moments, facts.backMin() + FORGOTTEN_MIN, "It was forgotten in the oven", IN_HINT);
     }
 
-    private static OptionalDouble grillMin(Programme programme) {
-        return programme.stages().stream()
-                .filter(s -> s instanceof Stage.Grill)
-                .mapToDouble(s -> ((Stage.Grill) s).minutes())
-                .reduce(Double::sum);
+    /* Ends with the moment from which on nobody waits for it any more. */
+    private static List<Moment> forgotten(List<Moment> moments, double fromMin, String say, String hint) {
+        cut(moments, fromMin);
+        moments.add(new Moment(Phase.FORGOTTEN, say, hint, 60 * fromMin, Double.POSITIVE_INFINITY, ""));
+        moments.removeIf(m -> m.untilSeconds() - m.fromSeconds() < 1e-6);
+        return List.copyOf(moments);
     }
 
     private static Moment shut(double from, double until, boolean looked) {
@@ -109,8 +154,7 @@ public final class BakeClock {
                 looked ? "until you look again" : "until you check");
     }
 
-    private static Moment check(BakeFacts facts, double from, double until, boolean grilled) {
-        Checking how = Checking.of(facts.piece(), facts.dress());
+    private static Moment check(Checking how, double from, double until, boolean grilled) {
         return inMinutes(
                 Phase.CHECK,
                 how.say(),
@@ -186,15 +230,42 @@ public final class BakeClock {
     }
 
     private static List<Moment> outside(BakeFacts facts, double out) {
+        List<Moment> moments = facts.shortfall().isPresent()
+                ? new ArrayList<>(List.of(putBack(facts.shortfall().get(), out)))
+                : resting(facts, out);
+        return forgotten(moments, out + FORGOTTEN_MIN, "Nobody has said how it was", OUT_HINT);
+    }
+
+    /* Before anything calm is said. */
+    private static Moment putBack(Shortfall lacks, double out) {
+        String coasts = "Its middle coasts to " + Said.celsius(Math.round(lacks.peakC())) + " only";
+        String why = lacks.stuffingC().isPresent()
+                ? ", and its stuffing not to the "
+                        + Said.celsius(lacks.stuffingC().getAsDouble()) + " that it needs."
+                : lacks.unsafe()
+                        ? ", and this fish must come to " + Said.celsius(lacks.leastC()) + " for these guests."
+                        : ", not to the " + Said.celsius(lacks.targetC()) + " that you chose.";
+        String howLong = lacks.backMin().isPresent()
+                ? " About " + minutes(lacks.backMin().getAsDouble()) + " more in the oven as it stands."
+                : " This oven does not bring it there: turn it up.";
+        return inMinutes(
+                Phase.PUT_BACK,
+                lacks.unsafe() ? "Put it back: it is not cooked" : "Put it back: it falls short",
+                coasts + why + howLong,
+                out,
+                Double.POSITIVE_INFINITY,
+                "");
+    }
+
+    private static String minutes(double minutes) {
+        double shown = Math.max(1, Math.ceil(minutes - 0.25));
+        return Refusals.plain(shown) + (shown == 1 ? " minute" : " minutes");
+    }
+
+    private static List<Moment> resting(BakeFacts facts, double out) {
         double ready = out + facts.programme().restMinutes();
         List<Moment> moments = new ArrayList<>();
-        moments.add(inMinutes(
-                Phase.REST,
-                "Let it rest",
-                facts.crust() ? "Shut in its crust it goes on cooking." : "It goes on cooking on the board.",
-                out,
-                ready,
-                facts.crust() ? "until the crust is cracked" : "until it goes on the plate"));
+        moments.add(rest(facts.crust(), out, ready));
         double served = ready;
         if (facts.crust()) {
             served = facts.crackedMin().orElse(Double.POSITIVE_INFINITY);
@@ -211,15 +282,23 @@ public final class BakeClock {
             }
         }
         if (!Double.isInfinite(served)) {
-            moments.add(inMinutes(
-                    Phase.SERVE,
-                    "On the plate",
-                    "Serve it, then say how it was.",
-                    served,
-                    Double.POSITIVE_INFINITY,
-                    ""));
+            moments.add(serve(served));
         }
-        moments.removeIf(m -> m.untilSeconds() - m.fromSeconds() < 1e-6);
-        return List.copyOf(moments);
+        return moments;
+    }
+
+    private static Moment rest(boolean crust, double from, double until) {
+        return inMinutes(
+                Phase.REST,
+                "Let it rest",
+                crust ? "Shut in its crust it goes on cooking." : "It goes on cooking on the board.",
+                from,
+                until,
+                crust ? "until the crust is cracked" : "until it goes on the plate");
+    }
+
+    private static Moment serve(double from) {
+        return inMinutes(
+                Phase.SERVE, "On the plate", "Serve it, then say how it was.", from, Double.POSITIVE_INFINITY, "");
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import olla.core.doneness.Cue;
 import olla.core.dress.Breaded;
 import olla.core.dress.Dress;
+import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
@@ -26,7 +27,20 @@ public record Checking(String say, String how, String where, List<Cue> cues) {
             List.of(Cue.GLASSY, Cue.JUST_OPAQUE, Cue.FLAKES_UNDER_PRESSURE, Cue.FLAKES_BY_ITSELF);
     private static final List<Cue> KNIFE = List.of(Cue.KNIFE_COLD, Cue.KNIFE_WARM, Cue.KNIFE_HOT);
 
-    /** How this fish is checked. */
+    /** How anything is checked of which nothing else is known. */
+    public static final Checking ANY = new Checking(
+            "Check the thickest piece",
+            "Slip a knife into the middle, twist, look. Shut the door again either way.",
+            "The centre of the thickest piece, from the side, halfway up.",
+            KNIFE);
+
+    /** How a running bake is checked, as it is by then. */
+    public static Checking of(BakeFacts facts) {
+        boolean bare = facts.dress() instanceof Topping && !facts.toppedAtTheCheck();
+        return of(facts.piece(), bare ? new OpenTray() : facts.dress());
+    }
+
+    /** How this fish is checked with its dress on. */
     public static Checking of(Piece piece, Dress dress) {
         return new Checking(say(piece, dress), how(piece, dress), where(piece), cues(piece, dress));
     }

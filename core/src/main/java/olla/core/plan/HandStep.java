@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
-import olla.core.units.Refusals;
+import olla.core.units.Said;
 
 /**
  * Something to be done by hand while a dish is in the oven.
@@ -27,6 +27,7 @@ record HandStep(int index, double minute, String say, String hint) {
         Programme open = programme.opened();
         List<Stage> stages =
                 open.closed(Math.max(0, likelyMin - open.fixedMinutes())).stages();
+        int tail = lastBake(stages);
         List<HandStep> steps = new ArrayList<>();
         double at = 0;
         double dial = Double.NaN;
@@ -39,16 +40,27 @@ record HandStep(int index, double minute, String say, String hint) {
             } else if (stage instanceof Stage.Bake bake) {
                 boolean toldAlready = i > 0 && stages.get(i - 1) instanceof Stage.Add;
                 if (!Double.isNaN(dial) && bake.tempC() != dial && !toldAlready) {
-                    steps.add(new HandStep(
-                            i, at, "Set the oven to " + Refusals.plain(bake.tempC()) + "°", "Leave the door shut."));
+                    steps.add(
+                            new HandStep(i, at, "Set the oven to " + Said.dial(bake.tempC()), "Leave the door shut."));
                 }
                 dial = bake.tempC();
                 at += bake.minutes().orElseThrow();
             } else if (stage instanceof Stage.Grill grill) {
+                if (i < tail) {
+                    steps.add(new HandStep(i, at, "Grill on now", "Stay with it. Tap when it is on."));
+                }
                 at += grill.minutes();
             }
         }
         return steps;
+    }
+
+    private static int lastBake(List<Stage> stages) {
+        int last = stages.size() - 1;
+        while (!(stages.get(last) instanceof Stage.Bake)) {
+            last--;
+        }
+        return last;
     }
 
     private static HandStep added(int index, double minute, Stage.What what, String raised) {
@@ -62,7 +74,7 @@ record HandStep(int index, double minute, String say, String hint) {
 
     private static String raised(List<Stage> stages, int index, double dial) {
         return stages.get(index + 1) instanceof Stage.Bake bake && bake.tempC() != dial
-                ? "Then the oven to " + Refusals.plain(bake.tempC()) + "°. "
+                ? "Then the oven to " + Said.dial(bake.tempC()) + ". "
                 : "";
     }
 }

@@ -25,10 +25,14 @@ public record Moment(
         /** Under the grill. */
         GRILL,
         TAKE_OUT,
+        /** It came out too soon. */
+        PUT_BACK,
         REST,
         /** The crust is to be opened. */
         CRACK,
-        SERVE
+        SERVE,
+        /** Nobody has said anything of it for so long that nobody will. */
+        FORGOTTEN
     }
 
     Moment(Phase phase, String say, String hint, double fromSeconds, double untilSeconds, String next) {

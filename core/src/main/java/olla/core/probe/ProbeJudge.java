@@ -13,6 +13,9 @@ public final class ProbeJudge {
     /* Flesh that still holds water does not pass its boiling point (general knowledge). */
     private static final double BOILING_C = 100;
 
+    /* No freezer of a kitchen makes flesh colder, °C (common practice: they stand at -18 to -24). */
+    private static final double COLDEST_FLESH_C = -30;
+
     /* A tip at the middle reads at most so much above the warmest middle that is plausible, K (from memory: a sensor's
     error and a tip some millimetres off). */
     private static final double ABOVE_WARMEST_K = 12;
@@ -82,6 +85,9 @@ public final class ProbeJudge {
     private static Trust limits(Reading reading, DoubleUnaryOperator warmestC, double untilMin) {
         if (reading.celsius() >= BOILING_C) {
             return Trust.IN_THE_AIR;
+        }
+        if (reading.celsius() < COLDEST_FLESH_C) {
+            return Trust.TOO_COLD;
         }
         boolean in = reading.minute() < untilMin;
         return in && reading.celsius() > warmestC.applyAsDouble(reading.minute()) + ABOVE_WARMEST_K

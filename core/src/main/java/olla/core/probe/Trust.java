@@ -7,6 +7,8 @@ public enum Trust {
     SETTLING("settling"),
     /** Warmer than moist flesh can be: it measures the oven. */
     IN_THE_AIR("The tip is in the air. Push it into the thickest part."),
+    /** Colder than a freezer makes anything: it measures nothing. */
+    TOO_COLD("Colder than any freezer: the probe is broken or not plugged in. It is not counted."),
     /** Warmer than the middle of any such fish, and not the air. */
     NOT_AT_THE_MIDDLE("Too hot for the middle: the tip is near the tray or the edge. Push it to the centre."),
     /** Faster than heat goes through flesh. */

@@ -1,5 +1,6 @@
 package olla.core.safety;
 
+import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
@@ -46,6 +47,24 @@ public record Assurance(boolean guestsAtRisk, Parasites parasites) {
                     "Under-done fish has to have been frozen first, 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C, or"
                             + " farmed on pellets alone. Say which, or choose a target from “flakes” up.");
         }
+    }
+
+    /** Whether nothing speaks against a target. */
+    public boolean allows(Doneness target, Piece piece) {
+        Refusals refusals = new Refusals();
+        check(target, piece, refusals);
+        return refusals.none();
+    }
+
+    /**
+     * The least that the coldest point of this fish has to come to for these guests, °C: the official minimum for guests
+     * at risk, the band that flakes where nothing was done about parasites, and the band that is barely set otherwise.
+     */
+    public double leastPeakC(Species species) {
+        if (guestsAtRisk) {
+            return Doneness.OFFICIAL_MINIMUM_C;
+        }
+        return (freeOfParasites(species) ? Band.BARELY_SET : Band.FLAKES).fromC();
     }
 
     /** Whether a caution is answered by what is vouched for. */

@@ -22,13 +22,13 @@ public final class Refusals {
                     field,
                     String.format(
                             Locale.ROOT,
-                            "%s of %s %s is out of range; it can be %s to %s %s.",
+                            most == Double.MAX_VALUE
+                                    ? "%s of %s is out of range; it is at least %s."
+                                    : "%s of %s is out of range; it can be %s to %s.",
                             what,
-                            plain(value),
-                            unit,
-                            plain(least),
-                            plain(most),
-                            unit));
+                            Said.in(value, unit),
+                            Said.in(least, unit),
+                            Said.in(most, unit)));
         }
         return this;
     }
@@ -56,6 +56,11 @@ public final class Refusals {
             refused.refusals().forEach(r -> found.add(r.within(outer)));
             return null;
         }
+    }
+
+    /** Whether nothing was found wrong so far. */
+    public boolean none() {
+        return found.isEmpty();
     }
 
     /** @throws RefusedInput where anything was found wrong */

@@ -7,15 +7,19 @@ import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
+import olla.core.dress.Mix;
 import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
+import olla.core.dress.Topping;
 import olla.core.dress.Usual;
 import olla.core.estimate.School.Way;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.oven.OvenCourse;
+import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import org.junit.jupiter.api.Test;
@@ -47,6 +51,40 @@ class CertaintyTest {
                 .filter(s -> s.way() == way)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** Members that would need longer than the longest bake are held to it, whatever stages of given length come after. */
+    @Test
+    void aToppingInACoolOvenToTheOfficialMinimumIsSureOfItsMinutes() {
+        Dress topping = new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM);
+        Piece thick = Bakes.hake().thick(60).piece();
+        for (double dial : new double[] {90, 95, 100, 110}) {
+            Programme programme = Usual.programme(topping, dial, 3);
+            Estimator.certainty(
+                            thick,
+                            topping,
+                            OvenKind.STILL,
+                            OvenTruth.UNCHECKED,
+                            programme,
+                            Doneness.OFFICIAL,
+                            OvenRecord.NONE,
+                            1)
+                    .ifPresent(certainty ->
+                            assertThat(certainty.window().checkFromMin()).isPositive());
+            Estimator.watched(
+                            thick,
+                            topping,
+                            OvenKind.STILL,
+                            OvenTruth.UNCHECKED,
+                            new OvenCourse(List.of(new OvenEvent.DialTurned(5, 90))),
+                            programme,
+                            Doneness.OFFICIAL,
+                            1)
+                    .ifPresent(ensemble -> assertThat(ensemble.observe(new Observation.Probe(900, 60))
+                                    .window()
+                                    .likelyMin())
+                            .isPositive());
+        }
     }
 
     @Test

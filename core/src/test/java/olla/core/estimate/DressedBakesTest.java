@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Breaded;
@@ -26,6 +27,7 @@ import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.fish.Stance;
+import olla.core.oven.Cooling;
 import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
@@ -200,8 +202,35 @@ class DressedBakesTest {
         double still = still(hake(25), new OpenTray(), 240).bakeMinutes();
         assertThat(bake(hake(25), new OpenTray(), OvenKind.WOOD, 240).bakeMinutes())
                 .isLessThan(still);
-        assertThat(OvenKind.WOOD.falls()).isTrue();
-        assertThat(OvenKind.WOOD.left(60)).isBetween(0.6, 0.95);
+        assertThat(OvenKind.WOOD.usualCooling().falls()).isTrue();
+        assertThat(OvenKind.WOOD.usualCooling().left(60)).isBetween(0.6, 0.95);
+    }
+
+    /** A fire that is fed bakes sooner than one that falls, and one that falls fast later still. */
+    @Test
+    void aFireThatIsKeptUpIsQuickerThanOneThatFalls() {
+        double kept = fired(Cooling.KEPT);
+        double usual = fired(OvenKind.WOOD.usualCooling());
+        double fast = fired(Cooling.falling(120));
+        assertThat(kept).isLessThan(usual);
+        assertThat(usual).isLessThan(fast);
+        assertThat(Cooling.falling(50).celsiusPerHour()).isCloseTo(50, within(1e-9));
+        assertThat(Cooling.falling(50).left(60)).isCloseTo(1 - 50.0 / 228, within(1e-9));
+        assertThat(Cooling.falling(0)).isEqualTo(Cooling.KEPT);
+        assertThatThrownBy(() -> Cooling.falling(-1)).isInstanceOf(RefusedInput.class);
+    }
+
+    private static double fired(Cooling cooling) {
+        OvenTruth truth = OvenTruth.UNCHECKED.cooling(Optional.of(cooling));
+        Dress salt = new SaltCrust(SaltCrust.School.WET_SAND);
+        return Estimator.estimate(
+                        bream(900),
+                        salt,
+                        OvenKind.WOOD,
+                        truth,
+                        new Programme(220, OptionalDouble.empty(), 10),
+                        Doneness.FLAKES)
+                .bakeMinutes();
     }
 
     @Test

@@ -63,7 +63,7 @@ class EvennessTest {
     void aThinEndThatIsThickerIsRefused() {
         assertThatThrownBy(() -> fillet(20, 25))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("3 to 20 mm");
+                .hasMessageContaining("[3 mm] to [20 mm]");
     }
 
     /** Common practice, no source: an inch-thick portion thaws in the fridge overnight, a large fish in a day or more. */
@@ -91,6 +91,6 @@ class EvennessTest {
         assertThat(order.get(1).minutes()).isEqualTo(order.get(2).minutes());
         assertThatThrownBy(() -> TrayOrder.of(
                         Bakes.hake().piece(), List.of(200.0), new OpenTray(), oven, programme, Doneness.FLAKES))
-                .hasMessageContaining("8 to 90 mm");
+                .hasMessageContaining("[8 mm] to [90 mm]");
     }
 }

@@ -11,6 +11,7 @@ import java.util.Random;
 import olla.core.doneness.Cue;
 import olla.core.doneness.Doneness;
 import olla.core.dress.OpenTray;
+import olla.core.dress.Usual;
 import olla.core.estimate.Observation.Judged;
 import olla.core.estimate.Observation.Peak;
 import olla.core.estimate.Observation.Probe;
@@ -18,6 +19,8 @@ import olla.core.estimate.Observation.Seen;
 import olla.core.estimate.Observation.Verdict;
 import olla.core.fish.Piece;
 import olla.core.oven.Oven;
+import olla.core.oven.OvenCourse;
+import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.units.RefusedInput;
@@ -219,7 +222,7 @@ class ObservingTest {
         assertThat(after.effective()).isGreaterThan(0.9 * Ensemble.MEMBERS);
         assertThatThrownBy(() -> new Probe(5, 400)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> new Seen(-1, Cue.GLASSY)).isInstanceOf(RefusedInput.class);
-        assertThatThrownBy(() -> new Peak(500, 60)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> new Peak(-1, 60)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> new Judged(Double.NaN, Verdict.RIGHT)).isInstanceOf(RefusedInput.class);
     }
 
@@ -297,6 +300,48 @@ class ObservingTest {
         assertThat(prior.standing(0.8 * likely).doneShare()).isLessThan(0.2);
         assertThat(prior.standing(1.3 * likely).advice()).isEqualTo(Standing.Advice.PAST);
         assertThat(prior.warmestC(likely)).isGreaterThan(fan.middleC()[fan.minute().length / 2]);
+    }
+
+    /** However long ago, what was written down can be read: the minute is judged by whoever writes it. */
+    @Test
+    void observationsOfABakeThatWasForgottenCanStillBeRead() {
+        Ensemble prior = prior(OvenTruth.UNCHECKED, true);
+        for (double minute : new double[] {401, 1200, 1e6}) {
+            assertThat(prior.observe(new Probe(minute, 80)).window().likelyMin())
+                    .isPositive();
+            assertThat(prior.observe(new Judged(minute, Verdict.RIGHT))
+                            .learned()
+                            .offsetDoubtC())
+                    .isPositive();
+            assertThat(prior.standing(minute).peakIfOutC()).isLessThanOrEqualTo(100);
+        }
+        assertThat(prior.standing(0).peakIfOutC()).isGreaterThanOrEqualTo(7);
+        assertThat(prior.minuteFor(TARGET_C)).isCloseTo(prior.window().likelyMin(), within(0.01));
+        assertThat(prior.minuteFor(TARGET_C - 10)).isLessThan(prior.window().likelyMin() - 1);
+    }
+
+    /** It came out too soon, cooled on the board and went back: it takes longer than if it had stayed in. */
+    @Test
+    void whatWentBackInTakesTheTimeItStoodOutsideAndMore() {
+        double stayed = watched(OvenCourse.NONE);
+        double back = watched(new OvenCourse(List.of(new OvenEvent.Outside(5, 9))));
+        // Four minutes outside, in which heat on its way in is not lost altogether.
+        assertThat(back).isBetween(stayed + 2, stayed + 5.5);
+    }
+
+    private static double watched(OvenCourse course) {
+        return Estimator.watched(
+                        Bakes.hake().piece(),
+                        new OpenTray(),
+                        OvenKind.STILL,
+                        OvenTruth.UNCHECKED,
+                        course,
+                        Usual.programme(new OpenTray(), 230, 4),
+                        Doneness.FLAKES,
+                        1)
+                .orElseThrow()
+                .window()
+                .likelyMin();
     }
 
     @Test

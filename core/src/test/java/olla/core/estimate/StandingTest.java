@@ -16,7 +16,7 @@ class StandingTest {
     private static final CheckWindow WINDOW = new CheckWindow(9, 11, 13);
 
     private static Standing at(double minute, double doneShare, double peakC, InOven seen) {
-        return new Standing(minute, doneShare, peakC, 57, WINDOW, Optional.ofNullable(seen));
+        return new Standing(minute, 0, doneShare, peakC, 57, WINDOW, Optional.ofNullable(seen));
     }
 
     @Test
@@ -28,6 +28,17 @@ class StandingTest {
         // Twenty seconds are not worth shutting the door for.
         assertThat(at(10.7, 0.45, 56, null).advice()).isEqualTo(Advice.TAKE_OUT);
         assertThat(at(10.3, 0.4, 55, null).giveItMin()).isEqualTo(1);
+    }
+
+    /** With three minutes of grill to come, the hands are back three minutes before it is done. */
+    @Test
+    void aLookCountsToTheGrill() {
+        CheckWindow window = new CheckWindow(13, 16.6, 20);
+        Standing early = new Standing(10.6, 3, 0.1, 45, 57, window, Optional.of(new Seen(10.6, Cue.JUST_OPAQUE)));
+        assertThat(early.advice()).isEqualTo(Advice.GIVE_IT);
+        assertThat(early.giveItMin()).isEqualTo(3);
+        Standing due = new Standing(13.5, 3, 0.48, 56.5, 57, window, Optional.of(new Seen(13.5, Cue.JUST_OPAQUE)));
+        assertThat(due.advice()).isEqualTo(Advice.TAKE_OUT);
     }
 
     @Test

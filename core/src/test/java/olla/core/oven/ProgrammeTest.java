@@ -6,11 +6,22 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import olla.core.dress.Breaded;
+import olla.core.dress.Dress;
+import olla.core.dress.Finish;
+import olla.core.dress.Mix;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Topping;
+import olla.core.dress.TrayBake;
+import olla.core.dress.Underlay;
+import olla.core.dress.Usual;
+import olla.core.dress.Vegetable;
 import olla.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Stages in order. */
 class ProgrammeTest {
@@ -85,5 +96,40 @@ class ProgrammeTest {
                 REST));
         assertThat(tray.fishJoins()).isTrue();
         assertThat(tray.bakeTempC()).isEqualTo(190);
+    }
+
+    /** Whatever is asked of it, a closed programme stays within the longest bake. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.2, 12, 236, 240, 400, 1200})
+    void aClosedProgrammeIsNeverLongerThanTheLongestBake(double openMinutes) {
+        for (Dress dress : List.of(
+                new OpenTray(),
+                new OpenTray(Finish.GLAZED, Underlay.NONE),
+                new Topping(Mix.CRUMB, Topping.When.BEFORE, 6),
+                new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6),
+                new Breaded(Breaded.USUAL_COAT_MM))) {
+            Programme usual = Usual.programme(dress, 100, 3);
+            assertThat(usual.closed(openMinutes).bakeMinutes().orElseThrow())
+                    .isLessThanOrEqualTo(Programme.LONGEST_MINUTES + 1e-6);
+            assertThat(usual.mostOpenMinutes() + usual.fixedMinutes()).isLessThanOrEqualTo(Programme.LONGEST_MINUTES);
+        }
+    }
+
+    /** Taken out before its grill it has had none; taken out in the grill it has had that much of it. */
+    @Test
+    void aBakeAsItWentEndsWhereItCameOut() {
+        Programme topped = Usual.programme(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6), 200, 3);
+        assertThat(topped.tailMinutes()).isEqualTo(3);
+        assertThat(topped.until(1, false).bakeMinutes().orElseThrow()).isEqualTo(1);
+        assertThat(topped.until(1, false).grills()).isFalse();
+        assertThat(topped.until(15, true).bakeMinutes().orElseThrow()).isEqualTo(15);
+        assertThat(topped.until(15, true).grills()).isTrue();
+        assertThat(topped.until(2, true).bakeMinutes().orElseThrow()).isEqualTo(2);
+        assertThat(topped.until(5000, true).bakeMinutes().orElseThrow()).isEqualTo(Programme.LONGEST_MINUTES);
+        Programme base = Usual.programme(
+                new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of()), 200, 3);
+        Programme beforeTheFish = base.until(4, false);
+        assertThat(beforeTheFish.fishJoins()).isTrue();
+        assertThat(beforeTheFish.bakeMinutes().orElseThrow()).isEqualTo(4);
     }
 }

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
 import olla.core.dress.Mix;
@@ -49,7 +51,18 @@ class BakeClockTest {
             Map<Integer, Double> steps,
             OptionalDouble out,
             OptionalDouble cracked) {
-        return new BakeFacts(f.programme(), f.piece(), f.dress(), f.window(), nextLook, takeOut, steps, out, cracked);
+        return new BakeFacts(
+                f.programme(),
+                f.piece(),
+                f.dress(),
+                f.window(),
+                nextLook,
+                takeOut,
+                steps,
+                out,
+                cracked,
+                0,
+                Optional.empty());
     }
 
     private static BakeFacts looked(BakeFacts f, double nextLook) {
@@ -68,10 +81,19 @@ class BakeClockTest {
         return with(f, NOT_YET, NOT_YET, Map.of(), OptionalDouble.of(minute), cracked);
     }
 
+    private static BakeFacts lacking(BakeFacts f, Shortfall lacks) {
+        return f.lacking(Optional.of(lacks));
+    }
+
+    /* All but the last, which is the same for every bake: nobody waits any more. */
     private static List<Phase> phases(BakeFacts facts) {
         List<Moment> moments = BakeClock.moments(facts);
         withoutGaps(moments);
-        return moments.stream().map(Moment::phase).toList();
+        assertThat(moments.get(moments.size() - 1).phase()).isEqualTo(Phase.FORGOTTEN);
+        return moments.stream()
+                .map(Moment::phase)
+                .filter(p -> p != Phase.FORGOTTEN)
+                .toList();
     }
 
     private static Moment only(BakeFacts facts, Phase phase) {
@@ -152,7 +174,7 @@ class BakeClockTest {
         BakeFacts crumbs = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6));
         assertThat(BakeClock.moments(crumbs)).anySatisfy(m -> {
             assertThat(m.say()).isEqualTo("Topping on");
-            assertThat(m.hint()).contains("oven to 220°");
+            assertThat(m.hint()).contains("oven to [220 °C dial]");
         });
     }
 
@@ -190,9 +212,89 @@ class BakeClockTest {
     }
 
     @Test
-    void whatWaitsForTheOvenWaitsWithoutEnd() {
-        assertThat(BakeClock.waiting()).hasSize(1);
-        assertThat(BakeClock.waiting().get(0).untilSeconds()).isInfinite();
+    void whatWaitsForTheOvenWaitsForHours() {
+        assertThat(BakeClock.waiting()).extracting(Moment::phase).containsExactly(Phase.WAIT, Phase.FORGOTTEN);
+        withoutGaps(BakeClock.waiting());
+    }
+
+    /** Never a calm sentence over raw fish. */
+    @Test
+    void whatCameOutTooSoonGoesBackAndDoesNotRest() {
+        BakeFacts out = out(plain(), 1, NOT_YET);
+        Shortfall raw = new Shortfall(12.4, 57, 55, NOT_YET, OptionalDouble.of(8.6), List.of());
+        assertThat(raw.unsafe()).isTrue();
+        assertThat(phases(lacking(out, raw))).containsExactly(Phase.PUT_BACK);
+        Moment back = only(lacking(out, raw), Phase.PUT_BACK);
+        assertThat(back.say()).isEqualTo("Put it back: it is not cooked");
+        assertThat(back.hint())
+                .contains("[12 °C] only")
+                .contains("must come to [55 °C]")
+                .contains("About 9 minutes more");
+        Shortfall soft = new Shortfall(52, 57, 43, NOT_YET, NOT_YET, List.of(Doneness.JUST_OPAQUE));
+        assertThat(soft.unsafe()).isFalse();
+        assertThat(only(lacking(out, soft), Phase.PUT_BACK).hint()).contains("turn it up");
+        assertThat(BakeClock.onceOutTooSoon(0)).extracting(Moment::phase).startsWith(Phase.PUT_BACK);
+        assertThat(Shortfall.enoughC(57, 55)).isEqualTo(54.5);
+        assertThat(Shortfall.enoughC(63, 63)).isEqualTo(62.5);
+        assertThat(Shortfall.enoughC(57, 43)).isEqualTo(54);
+        BakeFacts stuffed = lacking(out, new Shortfall(58, 57, 55, OptionalDouble.of(74), NOT_YET, List.of()));
+        assertThat(only(stuffed, Phase.PUT_BACK).hint()).contains("stuffing not to the [74 °C]");
+    }
+
+    @Test
+    void aBakeThatNobodyTookOutIsSaidToBeForgotten() {
+        Moment last = only(plain(), Phase.FORGOTTEN);
+        assertThat(last.fromSeconds()).isEqualTo(6 * 3600);
+        assertThat(last.hint()).contains("Throw it out");
+        // Counted from when it went back, where it did.
+        BakeFacts back = new BakeFacts(
+                plain().programme(),
+                HAKE,
+                new OpenTray(),
+                WINDOW,
+                NOT_YET,
+                NOT_YET,
+                Map.of(),
+                NOT_YET,
+                NOT_YET,
+                30,
+                Optional.empty());
+        assertThat(only(back, Phase.FORGOTTEN).fromSeconds()).isEqualTo(6.5 * 3600);
+        assertThat(only(out(plain(), 10, NOT_YET), Phase.FORGOTTEN).fromSeconds())
+                .isEqualTo(6 * 3600 + 600);
+    }
+
+    /** A topping that is put on after the bake is not lifted before it is there. */
+    @Test
+    void aCheckSpeaksOfWhatIsThereByThen() {
+        BakeFacts after = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.AFTER, 6));
+        assertThat(Checking.of(after).how()).doesNotContain("topping");
+        assertThat(only(after, Phase.CHECK).hint()).doesNotContain("topping");
+        assertThat(Checking.of(stepped(after, 1, 8)).how()).contains("edge of the topping");
+        BakeFacts before = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.BEFORE, 6));
+        assertThat(Checking.of(before).how()).contains("edge of the topping");
+        // Crumbs that went on at half time are there at the check, tapped or not.
+        BakeFacts partWay = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6));
+        assertThat(Checking.of(partWay).how()).contains("edge of the topping");
+    }
+
+    @Test
+    void theNextThingForTheHandsIsTheFirstThatIsStillToDo() {
+        BakeFacts grilled = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.BEFORE, 6));
+        assertThat(NextHand.after(grilled, 5)).contains(new NextHand(10.5 - 3, "Grill on now"));
+        assertThat(NextHand.after(stepped(grilled, 1, 7), 8)).isEmpty();
+        BakeFacts fresh = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.AFTER, 6));
+        assertThat(NextHand.after(fresh, 5).orElseThrow().say()).isEqualTo("Topping on");
+        assertThat(NextHand.after(plain(), 5)).isEmpty();
+    }
+
+    @Test
+    void aBakeOfWhichOnlyTheTicketIsLeftHasItsMomentsAllTheSame() {
+        withoutGaps(BakeClock.byTicket(WINDOW, 3, NOT_YET));
+        withoutGaps(BakeClock.byTicket(WINDOW, 3, OptionalDouble.of(10)));
+        assertThat(BakeClock.byTicket(WINDOW, 3, NOT_YET))
+                .extracting(Moment::phase)
+                .containsExactly(Phase.SHUT, Phase.CHECK, Phase.TAKE_OUT, Phase.FORGOTTEN);
     }
 
     private static void withoutGaps(List<Moment> moments) {

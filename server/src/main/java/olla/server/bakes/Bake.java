@@ -10,6 +10,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import olla.core.estimate.Observation.Verdict;
 import olla.server.ovens.Oven;
@@ -36,6 +37,8 @@ class Bake extends NamedByClient {
     @Embedded
     private Predicted predicted;
 
+    /* When it was first put in; when it is taken to have gone in follows from this and the taps. */
+    private Instant putAt;
     private Instant startedAt;
     private Instant outAt;
     private Instant loggedAt;
@@ -52,6 +55,7 @@ class Bake extends NamedByClient {
     private long revision;
 
     private BigDecimal trustingMin;
+    private BigDecimal enoughFromMin;
     private Instant clearedAt;
 
     @Embedded
@@ -66,42 +70,40 @@ class Bake extends NamedByClient {
             String questionJson,
             Predicted predicted,
             BigDecimal trustingMin,
-            Instant startedAt) {
+            BigDecimal enoughFromMin,
+            Instant putAt) {
         super(id);
         this.trustingMin = trustingMin;
+        this.enoughFromMin = enoughFromMin;
         this.title = title;
         this.oven = oven;
         this.questionJson = questionJson;
         this.predicted = predicted;
-        this.startedAt = startedAt;
+        this.putAt = putAt;
+        this.startedAt = putAt;
     }
 
-    void takeOut(Instant at) {
-        outAt = at;
-    }
-
-    /** It went in only then. */
-    void goIn(Instant at) {
-        startedAt = at;
-    }
-
-    /** Somebody said what became of the leftovers; null where that was undone. */
-    void clear(Instant at) {
-        clearedAt = at;
+    /** Takes over what its taps come to. */
+    void follow(Story story) {
+        startedAt = story.startedAt();
+        outAt = story.outAt();
+        clearedAt = story.clearedAt();
     }
 
     void teach(Lesson learned) {
         lesson = learned;
     }
 
-    void putBack() {
-        outAt = null;
-    }
-
     void log(Verdict how, BigDecimal probe, String words, Instant at) {
         verdict = how;
         probeCelsius = probe;
         note = words;
+        loggedAt = at;
+    }
+
+    /** Closed without a word on how it was. */
+    void close(Instant at) {
+        verdict = null;
         loggedAt = at;
     }
 
@@ -124,6 +126,16 @@ class Bake extends NamedByClient {
 
     Predicted predicted() {
         return predicted;
+    }
+
+    /** When it was first put in. */
+    Instant putAt() {
+        return putAt;
+    }
+
+    /** From which minute on its coast is enough for the target it was put in for; empty where that was not kept. */
+    OptionalDouble enoughFromMin() {
+        return enoughFromMin == null ? OptionalDouble.empty() : OptionalDouble.of(enoughFromMin.doubleValue());
     }
 
     Instant startedAt() {

@@ -14,21 +14,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Bakes, running and logged. Every tap has its undo. */
 @RestController
-@RequestMapping("/api/bakes")
+@RequestMapping("/api")
 class BakeController {
-
-    /** Which bakes to list. */
-    enum Which {
-        RUNNING,
-        LOGGED
-    }
 
     private final BakeService bakes;
     private final BakeStream stream;
@@ -38,51 +31,58 @@ class BakeController {
         this.stream = stream;
     }
 
-    @GetMapping
-    List<BakeView> list(@RequestParam(defaultValue = "RUNNING") Which which) {
-        return which == Which.RUNNING ? bakes.running() : bakes.logged();
+    /** What is in an oven, on the board, or lately in the log with its leftovers. */
+    @GetMapping("/bakes")
+    List<BakeView> list() {
+        return bakes.running();
+    }
+
+    /** The log, newest first. */
+    @GetMapping("/log")
+    List<LogLine> log() {
+        return bakes.logged();
     }
 
     /** All that screens follow, then every change of it, as server-sent events. */
-    @GetMapping(path = "/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @GetMapping(path = "/bakes/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter follow() {
         return stream.follow();
     }
 
-    @GetMapping("/{id}")
+    @GetMapping("/bakes/{id}")
     BakeView one(@PathVariable UUID id) {
         return bakes.one(id);
     }
 
-    @GetMapping("/{id}/inside")
+    @GetMapping("/bakes/{id}/inside")
     InsideView inside(@PathVariable UUID id) {
         return bakes.inside(id);
     }
 
     /** The bake as it was reckoned to be, with the minutes that it really had in the oven, and its rest. */
-    @GetMapping("/{id}/rest")
+    @GetMapping("/bakes/{id}/rest")
     EstimateAnswer rest(@PathVariable UUID id) {
         return bakes.rest(id);
     }
 
-    @PostMapping
+    @PostMapping("/bakes")
     @ResponseStatus(HttpStatus.CREATED)
     BakeView putIn(@RequestBody PutIn in) {
         return bakes.putIn(in);
     }
 
-    @DeleteMapping("/{id}")
+    @DeleteMapping("/bakes/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forget(@PathVariable UUID id) {
         bakes.forget(id);
     }
 
-    @PostMapping("/{id}/taps")
+    @PostMapping("/bakes/{id}/taps")
     BakeView tap(@PathVariable UUID id, @RequestBody TapInput input) {
         return bakes.tap(id, input);
     }
 
-    @DeleteMapping("/{id}/taps/{tapId}")
+    @DeleteMapping("/bakes/{id}/taps/{tapId}")
     BakeView untap(@PathVariable UUID id, @PathVariable UUID tapId) {
         return bakes.untap(id, tapId);
     }
@@ -95,22 +95,22 @@ class BakeController {
      */
     record ProbeInput(String device, @MaybeAbsent Instant at) {}
 
-    @PutMapping("/{id}/probe")
+    @PutMapping("/bakes/{id}/probe")
     BakeView probe(@PathVariable UUID id, @RequestBody ProbeInput input) {
         return bakes.probe(id, input.device(), input.at());
     }
 
-    @DeleteMapping("/{id}/probe")
+    @DeleteMapping("/bakes/{id}/probe")
     BakeView unprobe(@PathVariable UUID id) {
         return bakes.unprobe(id, null);
     }
 
-    @PutMapping("/{id}/verdict")
+    @PutMapping("/bakes/{id}/verdict")
     BakeView log(@PathVariable UUID id, @RequestBody HowItWas how) {
         return bakes.log(id, how);
     }
 
-    @DeleteMapping("/{id}/verdict")
+    @DeleteMapping("/bakes/{id}/verdict")
     BakeView reopen(@PathVariable UUID id) {
         return bakes.reopen(id);
     }

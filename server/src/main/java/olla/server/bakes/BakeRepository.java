@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import olla.core.estimate.Observation.Verdict;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -40,11 +39,35 @@ interface BakeRepository extends JpaRepository<Bake, UUID> {
     @EntityGraph(attributePaths = "oven")
     List<Bake> findByLoggedAtIsNotNullOrderByStartedAtDesc(Limit limit);
 
-    /** What was logged so for one oven, newest first. */
-    List<Bake> findByOvenIdAndVerdictAndLoggedAtIsNotNullOrderByStartedAtDesc(int ovenId, Verdict verdict, Limit limit);
+    /** How long what was logged so for one oven took against what was foretold, newest first; bakes of no length left out. */
+    @Query(
+            nativeQuery = true,
+            value =
+                    "select timestampdiff(microsecond, started_at, out_at) / 6e7 / trusting_min from bake"
+                            + " where oven_id = :ovenId and verdict = 'RIGHT' and logged_at is not null and trusting_min > 0 and out_at >"
+                            + " started_at and out_at < started_at + interval :mostMin minute order by started_at desc limit :most")
+    List<Double> ratios(int ovenId, int mostMin, int most);
 
     /** An oven's log, in the order in which it was written. */
-    List<Bake> findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAt(int ovenId);
+    List<Bake> findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(int ovenId);
+
+    /** Forgets what was learned from an oven's log since a moment: something before it has changed. */
+    @Modifying(flushAutomatically = true)
+    @Query(
+            nativeQuery = true,
+            value =
+                    "update bake set lesson_offset_celsius = null, lesson_offset_doubt_celsius = null,"
+                            + " lesson_log_film = null, lesson_log_film_doubt = null where oven_id = :ovenId and logged_at >= :since")
+    void forgetLessons(int ovenId, Instant since);
+
+    /** Notes that a bake was taken back. */
+    @Modifying
+    @Query(nativeQuery = true, value = "insert ignore into bake_gone (id, at) values (:id, :at)")
+    void noteGone(String id, Instant at);
+
+    /** Whether it was taken back; sees what others have stored meanwhile. */
+    @Query(nativeQuery = true, value = "select id from bake_gone where id = :id lock in share mode")
+    Optional<String> findGone(String id);
 
     /** Something changed that screens show. */
     @Modifying(flushAutomatically = true)

@@ -1,7 +1,5 @@
 package olla.server.bakes;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Clock;
@@ -9,16 +7,21 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import olla.core.doneness.Doneness;
 import olla.core.estimate.Certainty;
 import olla.core.estimate.CheckWindow;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Observation;
-import olla.core.estimate.Observation.Verdict;
 import olla.core.estimate.OvenRecord;
 import olla.core.oven.OvenEvent;
+import olla.core.plan.BakeClock;
+import olla.core.safety.Leftovers;
 import olla.core.units.Refusals;
 import olla.server.bench.EstimateAnswer;
 import olla.server.bench.EstimateRequest;
@@ -30,6 +33,8 @@ import olla.server.probes.ProbeUseRepository;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -53,6 +58,15 @@ public class BakeService {
     /* Clocks of screens are set by this one, to within this. */
     private static final Duration CLOCKS_DIFFER = Duration.ofSeconds(10);
 
+    /* A clock that was set back by less than this is no reason to refuse a tap. */
+    private static final Duration CLOCKS_LEAP = Duration.ofMinutes(15);
+
+    /* Food that is neither hot nor cold stands for no longer (published: USDA FSIS, the two-hour rule, from memory). */
+    private static final Duration STANDS = Duration.ofMinutes(Math.round(Leftovers.FRIDGE_WITHIN_MIN));
+
+    private static final Duration FORGOTTEN = Duration.ofMinutes(Math.round(BakeClock.FORGOTTEN_MIN));
+    private static final int ATTEMPTS = 4;
+
     /* How long a tap's answer waits for the narrowed window, ms. */
     private static final long PATIENCE_MS = 2500;
 
@@ -64,7 +78,8 @@ public class BakeService {
     private final ProbeUseRepository probes;
     private final OvenRepository ovens;
     private final BakeViews views;
-    private final ObjectMapper json;
+    private final Questions questions;
+    private final Coasts coasts;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
@@ -75,7 +90,8 @@ public class BakeService {
             ProbeUseRepository probes,
             OvenRepository ovens,
             BakeViews views,
-            ObjectMapper json,
+            Questions questions,
+            Coasts coasts,
             Clock clock,
             TransactionTemplate transaction,
             ApplicationEventPublisher events) {
@@ -84,13 +100,14 @@ public class BakeService {
         this.probes = probes;
         this.ovens = ovens;
         this.views = views;
-        this.json = json;
+        this.questions = questions;
+        this.coasts = coasts;
         this.clock = clock;
         this.transaction = transaction;
         this.events = events;
     }
 
-    /** A fish goes in, now or when it is said. Asked again with the same id it answers with the bake that is there. */
+    /** A fish goes in, now or when it is said. Asked again with the same id and content it answers with the bake that is there. */
     public BakeView putIn(PutIn in) {
         Instant at = in.at() == null ? now() : in.at().truncatedTo(ChronoUnit.MILLIS);
         Refusals refusals = new Refusals();
@@ -103,13 +120,13 @@ public class BakeService {
         if (in.question() == null) {
             refusals.missing("question", "Say what goes in.");
         }
-        if (at.isAfter(now().plus(CLOCKS_DIFFER))) {
-            refusals.add("at", "It cannot have gone in after now.");
-        }
         refusals.throwIfAny();
-        Optional<Bake> there = bakes.findWithOvenById(in.id());
+        Optional<BakeView> there = there(in);
         if (there.isPresent()) {
-            return views.now(there.get(), PATIENCE_MS);
+            return there.get();
+        }
+        if (at.isAfter(now().plus(CLOCKS_DIFFER))) {
+            refusals.add("at", "It cannot have gone in after now.").throwIfAny();
         }
         Oven oven = Optional.ofNullable(in.ovenId())
                 .flatMap(ovens::findById)
@@ -125,9 +142,51 @@ public class BakeService {
         Predicted predicted = Predicted.of(question, estimate, window);
         double trusting = question.trustingTheDialMin().orElse(window.likelyMin());
         Bake bake = new Bake(
-                in.id(), in.title().strip(), oven, written(request), predicted, Predicted.decimal(trusting, 2), at);
-        transaction.executeWithoutResult(status -> bakes.saveAndFlush(bake));
+                in.id(),
+                in.title().strip(),
+                oven,
+                questions.written(request),
+                predicted,
+                Predicted.decimal(trusting, 2),
+                enoughFrom(request),
+                at);
+        try {
+            transaction.executeWithoutResult(status -> {
+                bakes.saveAndFlush(bake);
+                // Looked at last: who takes it back has either noted it by now, or finds it.
+                refuseGone(in.id());
+            });
+        } catch (DataIntegrityViolationException twice) {
+            return there(in).orElseThrow(() -> twice);
+        }
         return views.now(bake, PATIENCE_MS);
+    }
+
+    private BigDecimal enoughFrom(EstimateRequest request) {
+        double minutes = coasts.enoughFromMin(request);
+        return Double.isInfinite(minutes) ? null : Predicted.decimal(minutes, 2);
+    }
+
+    private void refuseGone(UUID id) {
+        if (bakes.findGone(id.toString()).isPresent()) {
+            throw new NotNow("This bake was taken back. Put it in anew.");
+        }
+    }
+
+    /* What was put in under this id already, where it is the same. */
+    private Optional<BakeView> there(PutIn in) {
+        return bakes.findWithOvenById(in.id()).map(bake -> {
+            EstimateRequest stored = questions.asked(bake);
+            EstimateRequest asked =
+                    in.question().in(bake.oven().kind(), bake.oven().truth());
+            boolean same = bake.title().equals(in.title().strip())
+                    && bake.oven().id().equals(in.ovenId())
+                    && stored.in(bake.oven().kind(), bake.oven().truth()).equals(asked);
+            if (!same) {
+                throw new NotNow("Another bake has this id. Put this one in under its own.");
+            }
+            return views.now(bake, PATIENCE_MS);
+        });
     }
 
     /**
@@ -138,29 +197,32 @@ public class BakeService {
     public BakeView tap(UUID id, TapInput input) {
         checked(input);
         return changed(id, bake -> {
-            if (taps.existsById(input.id())) {
+            Story story = views.story(bake);
+            Instant at = moment(input.at());
+            Tap tap = new Tap(id, input, at);
+            Tap there = taps.findById(input.id()).orElse(null);
+            if (there != null) {
+                if (!there.is(tap)) {
+                    throw new NotNow("Another tap has this id. Tap again.");
+                }
                 return;
             }
-            Instant at = moment(input.at());
-            fits(bake, input, at);
-            if (input.kind() == TapKind.OUT && bake.outAt() != null) {
-                if (!at.isBefore(bake.outAt())) {
+            fits(bake, story, input, at);
+            if (input.kind() == TapKind.OUT && story.outAt() != null) {
+                if (!at.isBefore(story.outAt())) {
                     return;
                 }
-                taps.findByBakeIdInAndUndoneFalseOrderByAt(List.of(id)).stream()
-                        .filter(t -> t.kind() == TapKind.OUT)
+                // Tapped first and sent last: the earlier word counts, and is the one to undo.
+                story.taps().stream()
+                        .filter(t -> t.kind() == TapKind.OUT && !t.at().isBefore(story.outAt()))
                         .forEach(Tap::undo);
             }
-            taps.save(new Tap(id, input, at));
-            switch (input.kind()) {
-                case IN -> bake.goIn(at);
-                case OUT -> bake.takeOut(at);
-                default -> {
-                    if (input.kind().clears()) {
-                        bake.clear(at);
-                    }
-                }
+            taps.saveAndFlush(tap);
+            if (input.kind() == TapKind.FORGOTTEN) {
+                relearn(bake, at);
+                bake.close(at);
             }
+            bake.follow(views.story(bake));
         });
     }
 
@@ -192,6 +254,11 @@ public class BakeService {
             }
             case DOOR -> numbered(input, "An open door", 1, 600, "s", refusals);
             case STEP -> numbered(input, "A stage's place", 0, MOST_STAGES, "", refusals);
+            case TARGET -> {
+                if (input.doneness() == null) {
+                    refusals.missing("doneness", "Say which target: " + Arrays.toString(Doneness.values()) + ".");
+                }
+            }
             case PORTIONS -> numbered(input, "Helpings", 0, MOST_PORTIONS, "", refusals);
             default -> {}
         }
@@ -207,19 +274,38 @@ public class BakeService {
         }
     }
 
-    private static void fits(Bake bake, TapInput input, Instant at) {
-        boolean after = input.kind().clears() || input.kind() == TapKind.PORTIONS;
+    private void fits(Bake bake, Story story, TapInput input, Instant at) {
+        TapKind kind = input.kind();
+        boolean after = kind.clears() || kind == TapKind.PORTIONS;
         if (bake.loggedAt() != null && !after) {
             throw new NotNow("It is in the log already. Open it again first.");
         }
-        if (input.kind().inside() && bake.outAt() != null && at.isAfter(bake.outAt())) {
+        if (at.isBefore(bake.putAt().minus(CLOCKS_LEAP))) {
+            throw new NotNow("That was before it went in.");
+        }
+        boolean out = story.outAt() != null;
+        if (kind.inside() && out && at.isAfter(story.outAt())) {
             throw new NotNow("It is out already. If it is not, undo that first.");
         }
-        if (input.kind() == TapKind.CRACKED && bake.outAt() == null || after && bake.outAt() == null) {
+        if ((kind == TapKind.CRACKED || kind == TapKind.BACK || after) && !out) {
             throw new NotNow("It is still in the oven. Take it out first.");
         }
-        if (at.isBefore(bake.startedAt().minus(FOLLOWED))) {
-            throw new NotNow("That was long before it went in.");
+        if (kind == TapKind.BACK && at.isBefore(story.outAt())) {
+            throw new NotNow("That was before it came out.");
+        }
+        if (kind == TapKind.BACK && at.isAfter(story.outAt().plus(STANDS))) {
+            throw new NotNow("It has stood for two hours; it does not go back in. Throw it out.");
+        }
+        Instant nobodyWaits = (out ? story.outAt() : story.inSince()).plus(FORGOTTEN);
+        if (kind.whileAnybodyWaits() && at.isAfter(nobodyWaits)) {
+            throw new NotNow("That was hours after anybody waited for it. Take it out, or close it.");
+        }
+        if (kind == TapKind.FORGOTTEN && at.isBefore(nobodyWaits)) {
+            throw new NotNow("It has not been in, or out, for long enough to be forgotten.");
+        }
+        if (kind == TapKind.TARGET) {
+            // Judged as on the Bench: who eats, what was done about parasites.
+            questions.understood(questions.asked(bake).to(input.doneness()));
         }
     }
 
@@ -230,16 +316,17 @@ public class BakeService {
             if (tap == null || !tap.bakeId().equals(id)) {
                 return;
             }
-            if (bake.loggedAt() != null && !tap.kind().clears() && tap.kind() != TapKind.PORTIONS) {
+            boolean ofTheLog = tap.kind().clears() || tap.kind() == TapKind.PORTIONS || tap.kind() == TapKind.FORGOTTEN;
+            if (bake.loggedAt() != null && !ofTheLog) {
                 throw new NotNow("It is in the log already. Open it again first.");
             }
             tap.undo();
-            taps.save(tap);
-            if (tap.kind() == TapKind.OUT) {
-                bake.putBack();
-            } else if (tap.kind().clears()) {
-                bake.clear(null);
+            taps.saveAndFlush(tap);
+            if (tap.kind() == TapKind.FORGOTTEN) {
+                relearn(bake, bake.loggedAt());
+                bake.reopen();
             }
+            bake.follow(views.story(bake));
         });
     }
 
@@ -254,21 +341,35 @@ public class BakeService {
         if (device == null || device.isBlank() || device.length() > 40) {
             refusals.add("device", "A device's name has 1 to 40 characters.").throwIfAny();
         }
-        return changed(id, bake -> {
-            open(bake);
+        // In a transaction of its own: who has just read a row to see whether it is there cannot then take it.
+        attempted(() -> transaction.execute(status -> {
+            probes.know(device);
+            return device;
+        }));
+        Bake bake = attempted(() -> transaction.execute(status -> {
+            probes.take(device);
+            // Who moves a probe holds its row; the bakes are then taken in one order by everybody.
+            List<ProbeUse> others = probes.findByDeviceAndUntilIsNull(device).stream()
+                    .filter(use -> !use.bakeId().equals(id))
+                    .toList();
+            Stream.concat(others.stream().map(ProbeUse::bakeId), Stream.of(id))
+                    .map(UUID::toString)
+                    .sorted()
+                    .forEach(bakes::touch);
+            Bake found = any(id);
+            open(found);
             Instant since = moment(at);
-            for (ProbeUse other : probes.findByDeviceAndUntilIsNull(device)) {
-                if (!other.bakeId().equals(id)) {
-                    other.end(since);
-                    probes.save(other);
-                    bakes.touch(other.bakeId().toString());
-                }
+            for (ProbeUse other : others) {
+                other.end(since);
+                probes.saveAndFlush(other);
             }
             ProbeUse use = probes.findById(id).orElse(null);
             if (use == null || !use.device().equals(device) || use.until() != null) {
-                probes.save(new ProbeUse(id, device, since));
+                probes.saveAndFlush(new ProbeUse(id, device, since));
             }
-        });
+            return bakes.saveAndFlush(found);
+        }));
+        return views.now(bake, PATIENCE_MS);
     }
 
     /** Takes the probe out of a bake; what it has said still counts. */
@@ -304,28 +405,49 @@ public class BakeService {
             BigDecimal probe = how.probeC() == null
                     ? null
                     : BigDecimal.valueOf(how.probeC()).setScale(1, RoundingMode.HALF_EVEN);
-            bake.log(how.verdict(), probe, how.note(), moment(how.at()));
-            events.publishEvent(new LogChanged(bake.oven().id()));
+            Instant said = moment(how.at());
+            relearn(bake, said);
+            bake.log(how.verdict(), probe, how.note(), said);
         });
     }
 
     /** Undoes the verdict: the bake is open again, what was said of it is kept. */
     public BakeView reopen(UUID id) {
         return changed(id, bake -> {
+            relearn(bake, bake.loggedAt());
             bake.reopen();
-            events.publishEvent(new LogChanged(bake.oven().id()));
+            // One that was closed without a word is open again when that is taken back.
+            views.story(bake).last(TapKind.FORGOTTEN).ifPresent(tap -> {
+                tap.undo();
+                taps.saveAndFlush(tap);
+            });
+            bake.follow(views.story(bake));
         });
     }
 
-    /** Undoes putting in: the bake is forgotten. Only while it is not in the log. */
+    /* Whatever was learned from the earlier of a line's two places in the log on is worked out anew. */
+    private void relearn(Bake bake, Instant place) {
+        ovens.countLessonsUp(bake.oven().id());
+        Stream.of(Optional.ofNullable(bake.loggedAt()), Optional.ofNullable(place))
+                .flatMap(Optional::stream)
+                .min(Comparator.naturalOrder())
+                .ifPresent(since -> bakes.forgetLessons(bake.oven().id(), since));
+        bake.teach(null);
+        events.publishEvent(new LogChanged(bake.oven().id()));
+    }
+
+    /** Undoes putting in: the bake is gone, and asked for again it stays so. Only while it is not in the log. */
     public void forget(UUID id) {
-        transaction.executeWithoutResult(status -> {
+        attempted(() -> transaction.execute(status -> {
+            bakes.noteGone(id.toString(), now());
             Bake bake = bakes.findWithOvenById(id).orElse(null);
             if (bake != null) {
                 open(bake);
                 bakes.delete(bake);
+                bakes.flush();
             }
-        });
+            return bake;
+        }));
     }
 
     /** What is in an oven, on the board, or lately in the log with its leftovers. */
@@ -334,7 +456,7 @@ public class BakeService {
     }
 
     /** What is in the log, newest first. */
-    public List<BakeView> logged() {
+    public List<LogLine> logged() {
         return views.logged(bakes.findByLoggedAtIsNotNullOrderByStartedAtDesc(Limit.of(LOG_LINES)));
     }
 
@@ -354,26 +476,17 @@ public class BakeService {
         if (bake.outAt() == null) {
             throw new NotNow("It is still in the oven. Take it out first.");
         }
-        double minutes = Duration.between(bake.startedAt(), bake.outAt()).toMillis() / 60_000.0;
-        return EstimateAnswer.of(Question.of(views.request(bake)).lasting(minutes));
+        return views.rest(bake);
     }
 
     /** What the log says of an oven: how long what came out just right took against what was foretold. */
     public OvenRecord record(int ovenId) {
-        double[] ratios = bakes
-                .findByOvenIdAndVerdictAndLoggedAtIsNotNullOrderByStartedAtDesc(
-                        ovenId, Verdict.RIGHT, Limit.of(LOG_LINES))
-                .stream()
-                .mapToDouble(BakeService::ratio)
-                .toArray();
-        return ratios.length == 0
+        List<Double> ratios = bakes.ratios(ovenId, (int) BakeClock.FORGOTTEN_MIN, LOG_LINES);
+        return ratios.isEmpty()
                 ? OvenRecord.NONE
-                : new OvenRecord(ratios.length, Arrays.stream(ratios).average().orElseThrow());
-    }
-
-    private static double ratio(Bake bake) {
-        double minutes = Duration.between(bake.startedAt(), bake.outAt()).toMillis() / 60_000.0;
-        return minutes / bake.trustingMin();
+                : new OvenRecord(
+                        ratios.size(),
+                        ratios.stream().mapToDouble(d -> d).average().orElseThrow());
     }
 
     private Bake any(UUID id) {
@@ -393,13 +506,26 @@ public class BakeService {
 
     /* The row is counted up first, which also keeps others off it until this is stored. */
     private BakeView changed(UUID id, Change change) {
-        Bake bake = transaction.execute(status -> {
+        Bake bake = attempted(() -> transaction.execute(status -> {
             bakes.touch(id.toString());
             Bake found = any(id);
             change.make(found);
             return bakes.saveAndFlush(found);
-        });
+        }));
         return views.now(bake, PATIENCE_MS);
+    }
+
+    /* Two that stand in each other's way are told so by the store; each then simply tries again. */
+    private static <T> T attempted(Supplier<T> change) {
+        for (int left = ATTEMPTS; ; left--) {
+            try {
+                return change.get();
+            } catch (TransientDataAccessException inTheWay) {
+                if (left == 1) {
+                    throw inTheWay;
+                }
+            }
+        }
     }
 
     /* No moment is ever later than now: a screen's clock may run a little ahead. */
@@ -411,13 +537,5 @@ public class BakeService {
     /** The store keeps milliseconds; nothing finer is ever answered. */
     private Instant now() {
         return clock.instant().truncatedTo(ChronoUnit.MILLIS);
-    }
-
-    private String written(EstimateRequest question) {
-        try {
-            return json.writeValueAsString(question);
-        } catch (JsonProcessingException impossible) {
-            throw new IllegalStateException("A question that was read cannot be written.", impossible);
-        }
     }
 }

@@ -27,7 +27,9 @@ import olla.server.web.KitchenClock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
@@ -247,13 +249,16 @@ class BakeStream implements SmartLifecycle {
                 screens.add(screen);
                 screen.tell(lastTold, List.of());
             }
-        } catch (RuntimeException outOfReach) {
+        } catch (DataAccessException | TransactionException outOfReach) {
             if (reachable) {
                 LOG.warn("The stream cannot read the bakes: {}", outOfReach.toString());
             }
             reachable = false;
             tell(Map.of(), List.of(), true);
             come.forEach(screen -> screen.tell(Map.of(), List.of()));
+        } catch (RuntimeException broken) {
+            // Not the store's fault, and no reason to stop looking.
+            LOG.error("The stream could not tell what has changed.", broken);
         }
     }
 

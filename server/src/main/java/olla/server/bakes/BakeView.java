@@ -4,12 +4,14 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import olla.core.doneness.Cue;
+import olla.core.doneness.Doneness;
 import olla.core.estimate.CheckWindow;
 import olla.core.estimate.Observation.Verdict;
 import olla.core.estimate.Standing;
 import olla.core.oven.OvenKind;
 import olla.core.plan.Carving;
 import olla.core.plan.Moment;
+import olla.core.plan.Shortfall;
 import olla.core.probe.Trust;
 import olla.server.bench.EstimateAnswer.CautionAnswer;
 import olla.server.bench.EstimateRequest;
@@ -23,6 +25,11 @@ import olla.server.web.MaybeAbsent;
  * @param held whether it stands outside until the oven is hot
  * @param dialC what the dial stands at
  * @param onceOut the moments that would follow if it came out, in seconds since then
+ * @param onceOutTooSoon the same where it comes out before {@code enoughFromMin}
+ * @param enoughFromMin from which minute on its coast is enough; missing where none is in this oven
+ * @param lacks what it lacks where it came out too soon
+ * @param checking which piece to look at, where, how, as it is by then
+ * @param asked what the oven's thermometer seems to tell and nobody has said
  * @param look what came of the last look
  * @param probe the probe in it
  * @param air what the oven's thermometer says
@@ -59,6 +66,11 @@ public record BakeView(
         @MaybeAbsent String note,
         List<MomentView> moments,
         List<MomentView> onceOut,
+        List<MomentView> onceOutTooSoon,
+        @MaybeAbsent Double enoughFromMin,
+        @MaybeAbsent LacksView lacks,
+        CheckingView checking,
+        List<AskedView> asked,
         @MaybeAbsent LookView look,
         @MaybeAbsent ProbeView probe,
         @MaybeAbsent AirView air,
@@ -101,7 +113,8 @@ public record BakeView(
     /**
      * What came of a look.
      *
-     * @param giveItMin how much longer from then, minutes; 0 where it comes out
+     * @param giveItMin how much longer from then until the hands come back to it, minutes; 0 where they are there
+     * @param then what they do then, where it is something else than to take it out
      * @param peakIfOutC the warmest its middle gets if it comes out at that moment, °C
      * @param early whether it was before it was likely done
      * @param surprising whether it is so far from what was reckoned that it may have been another piece
@@ -110,11 +123,51 @@ public record BakeView(
             double minute,
             Standing.Advice advice,
             double giveItMin,
+            @MaybeAbsent String then,
             double peakIfOutC,
             double widthBeforeMin,
             double widthAfterMin,
             boolean early,
             boolean surprising) {}
+
+    /**
+     * It came out too soon.
+     *
+     * @param unsafe whether it must not be eaten as it is
+     * @param peakC the warmest its middle gets on the board, °C
+     * @param leastC the least for this fish and these guests, °C
+     * @param backMin how long it takes if it goes back before long, minutes; missing where this oven does not get it there
+     * @param lower the targets that it does come to and that may be chosen, the highest first
+     */
+    public record LacksView(
+            boolean unsafe,
+            double peakC,
+            double leastC,
+            @MaybeAbsent Double backMin,
+            List<Doneness> lower) {
+        static LacksView of(Shortfall s) {
+            return new LacksView(
+                    s.unsafe(),
+                    s.peakC(),
+                    s.leastC(),
+                    s.backMin().isPresent() ? s.backMin().getAsDouble() : null,
+                    s.lower());
+        }
+    }
+
+    /**
+     * Something that the oven's thermometer seems to tell.
+     *
+     * @param kind DOOR or DIAL
+     * @param at when it seems to have been
+     * @param number DOOR: for about how long, s
+     * @param celsius DIAL: to about what, °C
+     */
+    public record AskedView(
+            TapKind kind,
+            Instant at,
+            @MaybeAbsent Integer number,
+            @MaybeAbsent Double celsius) {}
 
     /**
      * A probe in a bake.
@@ -149,7 +202,8 @@ public record BakeView(
             Instant at,
             @MaybeAbsent Cue cue,
             @MaybeAbsent Double celsius,
-            @MaybeAbsent Integer number) {
+            @MaybeAbsent Integer number,
+            @MaybeAbsent Doneness doneness) {
         static TapView of(Tap tap) {
             return new TapView(
                     tap.getId(),
@@ -157,7 +211,8 @@ public record BakeView(
                     tap.at(),
                     tap.cue(),
                     tap.hasCelsius() ? tap.celsius() : null,
-                    tap.number());
+                    tap.number(),
+                    tap.doneness());
         }
     }
 
@@ -179,16 +234,11 @@ public record BakeView(
      * What does not change while it runs.
      *
      * @param question what the bench was asked
-     * @param checking which piece, where, how
      * @param carving the steps to the plate
      * @param expectedPortions helpings to expect
      */
     public record BakeCard(
-            EstimateRequest question,
-            List<CautionAnswer> cautions,
-            CheckingView checking,
-            List<CarvingView> carving,
-            int expectedPortions) {}
+            EstimateRequest question, List<CautionAnswer> cautions, List<CarvingView> carving, int expectedPortions) {}
 
     /** How it is checked. */
     public record CheckingView(String say, String how, String where, List<Cue> cues) {}

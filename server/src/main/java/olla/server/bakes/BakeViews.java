@@ -1,9 +1,5 @@
 package olla.server.bakes;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -22,20 +18,26 @@ import java.util.stream.Collectors;
 import olla.core.estimate.CheckWindow;
 import olla.core.estimate.Ensemble;
 import olla.core.estimate.Observation;
-import olla.core.oven.OvenCourse;
+import olla.core.estimate.Standing;
+import olla.core.oven.Programme;
 import olla.core.plan.BakeClock;
 import olla.core.plan.BakeFacts;
 import olla.core.plan.Carving;
 import olla.core.plan.Checking;
 import olla.core.plan.Moment;
+import olla.core.plan.NextHand;
+import olla.core.plan.Shortfall;
 import olla.core.probe.OvenThermometer;
+import olla.core.probe.OvenThermometer.Suspicion;
 import olla.core.probe.ProbeJudge.Judged;
 import olla.core.probe.Reading;
 import olla.core.safety.Leftovers;
 import olla.server.bakes.BakeView.AirView;
+import olla.server.bakes.BakeView.AskedView;
 import olla.server.bakes.BakeView.BakeCard;
 import olla.server.bakes.BakeView.CarvingView;
 import olla.server.bakes.BakeView.CheckingView;
+import olla.server.bakes.BakeView.LacksView;
 import olla.server.bakes.BakeView.LeftoversView;
 import olla.server.bakes.BakeView.LookView;
 import olla.server.bakes.BakeView.MomentView;
@@ -46,6 +48,7 @@ import olla.server.bakes.InsideView.FanView;
 import olla.server.bakes.InsideView.TraceView;
 import olla.server.bakes.Outlooks.Subject;
 import olla.server.bakes.Story.Timed;
+import olla.server.bench.EstimateAnswer;
 import olla.server.bench.EstimateRequest;
 import olla.server.bench.Question;
 import olla.server.ovens.Oven;
@@ -55,26 +58,37 @@ import olla.server.probes.ProbeUse;
 import olla.server.probes.ProbeUseRepository;
 import olla.server.probes.ReadingStore;
 import olla.server.web.NotNow;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 
-/** Puts a bake's rows together into what is shown of it. */
+/** Puts a bake's rows together into what is shown of it. One that cannot be read hides no other. */
 @Component
 class BakeViews {
+
+    private static final Logger LOG = LoggerFactory.getLogger(BakeViews.class);
 
     /* A thermometer that has been silent for longer says nothing of now. */
     private static final Duration AIR_IS_OLD = Duration.ofMinutes(2);
 
+    /* A probe that is left in is of the dish until it has rested, however long it lies on the board. */
+    private static final Duration RESTED = Duration.ofHours(1);
+
     private static final int TRACE_POINTS = 240;
+
+    /* What was said not to be so within this of a proposal was said of it, minutes. */
+    private static final double SAME_MIN = 1.5;
 
     private final TapRepository taps;
     private final ProbeUseRepository uses;
     private final ReadingStore readings;
     private final PhotoRepository photos;
     private final Outlooks outlooks;
-    private final ObjectMapper json;
+    private final Questions questions;
+    private final Coasts coasts;
     private final Clock clock;
-    private final Cache<EstimateRequest, Question> questions =
-            Caffeine.newBuilder().maximumSize(300).build();
 
     BakeViews(
             TapRepository taps,
@@ -82,14 +96,16 @@ class BakeViews {
             ReadingStore readings,
             PhotoRepository photos,
             Outlooks outlooks,
-            ObjectMapper json,
+            Questions questions,
+            Coasts coasts,
             Clock clock) {
         this.taps = taps;
         this.uses = uses;
         this.readings = readings;
         this.photos = photos;
         this.outlooks = outlooks;
-        this.json = json;
+        this.questions = questions;
+        this.coasts = coasts;
         this.clock = clock;
     }
 
@@ -97,6 +113,9 @@ class BakeViews {
     private interface Look {
         Outlook of(Subject subject);
     }
+
+    /** A bake with all its rows. */
+    private record Rows(Bake bake, Story story, Optional<ProbeUse> use, boolean pictured) {}
 
     /** One bake after all that was observed. */
     BakeView now(Bake bake, long waitMs) {
@@ -108,9 +127,13 @@ class BakeViews {
         return views(bakes, subject -> outlooks.soon(subject, ready));
     }
 
-    /** Bakes as the log has them: by the ticket. */
-    List<BakeView> logged(List<Bake> bakes) {
-        return views(bakes, subject -> Outlook.ticket(subject.ticket()));
+    /** Bakes as lines of the log. */
+    List<LogLine> logged(List<Bake> bakes) {
+        Set<UUID> pictured =
+                Set.copyOf(photos.findIdsIn(bakes.stream().map(Bake::getId).toList()));
+        return bakes.stream()
+                .map(bake -> LogLine.of(bake, questions.asked(bake), pictured.contains(bake.getId())))
+                .toList();
     }
 
     /** The members behind a bake, and its probe's readings. */
@@ -118,10 +141,12 @@ class BakeViews {
         Subject subject = subject(bake);
         Outlook outlook = outlooks.now(subject, waitMs);
         Ensemble ensemble = outlook.ensemble()
-                .orElseGet(() -> question(subject.question())
-                        .watched(question(subject.question()).truth(), subject.course())
-                        .orElseThrow(() -> new NotNow("This oven never brings that fish to its target.")));
-        List<Judged> judged = outlook.judged();
+                .or(() -> outlooks.unobserved(subject))
+                .orElseThrow(() -> new NotNow("This oven never brings that fish to its target."));
+        return new InsideView(FanView.of(ensemble.fan()), trace(outlook.judged()));
+    }
+
+    private static List<TraceView> trace(List<Judged> judged) {
         List<TraceView> trace = new ArrayList<>();
         double last = Double.NEGATIVE_INFINITY;
         double apart = judged.isEmpty()
@@ -135,79 +160,146 @@ class BakeViews {
                 trace.add(new TraceView(last, j.reading().celsius(), j.trust()));
             }
         }
-        return new InsideView(FanView.of(ensemble.fan()), trace);
+        return trace;
+    }
+
+    /** The bake as it was, with the minutes that it really had in the oven, and its rest. */
+    EstimateAnswer rest(Bake bake) {
+        Story story = story(bake);
+        EstimateRequest request = request(bake, story);
+        double likely = bake.predicted().likelyMin().doubleValue();
+        Question went = coasts.asWent(questions.understood(request), story, likely);
+        return EstimateAnswer.of(went, coasts.went(request, story, likely));
     }
 
     private List<BakeView> views(List<Bake> bakes, Look look) {
         List<UUID> ids = bakes.stream().map(Bake::getId).toList();
-        Map<UUID, List<Tap>> tapped =
-                taps.findByBakeIdInAndUndoneFalseOrderByAt(ids).stream().collect(Collectors.groupingBy(Tap::bakeId));
+        Map<UUID, List<Tap>> tapped = taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(ids).stream()
+                .collect(Collectors.groupingBy(Tap::bakeId));
         Map<UUID, ProbeUse> used =
                 uses.findByBakeIdIn(ids).stream().collect(Collectors.toMap(ProbeUse::bakeId, Function.identity()));
         Set<UUID> pictured = Set.copyOf(photos.findIdsIn(ids));
         return bakes.stream()
                 .map(bake -> view(
-                        bake,
-                        story(bake, tapped.getOrDefault(bake.getId(), List.of())),
-                        Optional.ofNullable(used.get(bake.getId())),
-                        pictured.contains(bake.getId()),
+                        new Rows(
+                                bake,
+                                new Story(bake.putAt(), tapped.getOrDefault(bake.getId(), List.of())),
+                                Optional.ofNullable(used.get(bake.getId())),
+                                pictured.contains(bake.getId())),
                         look))
                 .toList();
     }
 
-    private static Story story(Bake bake, List<Tap> taps) {
-        return new Story(bake.startedAt(), bake.outAt(), taps);
+    private BakeView view(Rows rows, Look look) {
+        try {
+            return whole(rows, look);
+        } catch (DataAccessException | TransactionException outOfReach) {
+            throw outOfReach;
+        } catch (RuntimeException broken) {
+            LOG.error(
+                    "Bake {} cannot be reckoned any more; it is shown by its ticket.",
+                    rows.bake().getId(),
+                    broken);
+            return byTicket(rows);
+        }
     }
 
-    private Question question(EstimateRequest request) {
-        return questions.get(request, Question::of);
+    /** What a bake's taps come to. */
+    Story story(Bake bake) {
+        return new Story(bake.putAt(), taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(List.of(bake.getId())));
+    }
+
+    /** The question a bake was put in with, to the target that was found good enough since. */
+    private EstimateRequest request(Bake bake, Story story) {
+        EstimateRequest asked = questions.asked(bake);
+        return story.target().map(asked::to).orElse(asked);
     }
 
     /** All that an outlook on a bake follows from. */
     Subject subject(Bake bake) {
-        List<Tap> tapped = taps.findByBakeIdInAndUndoneFalseOrderByAt(List.of(bake.getId()));
-        Optional<ProbeUse> use = uses.findById(bake.getId());
-        return subject(bake, story(bake, tapped), use, measured(use), airs(bake));
+        Story story = story(bake);
+        Rows rows = new Rows(bake, story, uses.findById(bake.getId()), false);
+        return subject(rows, request(bake, story), measured(rows), airs(rows));
     }
 
-    private Subject subject(
-            Bake bake, Story story, Optional<ProbeUse> use, List<Measured> measured, List<Measured> airs) {
+    private Subject subject(Rows rows, EstimateRequest request, List<Measured> measured, List<Measured> airs) {
+        Story story = rows.story();
+        Programme programme = questions.understood(request).programme();
         return new Subject(
-                bake.getId(),
-                request(bake),
-                bake.predicted().window(),
+                rows.bake().getId(),
+                request,
+                rows.bake().predicted().window(),
                 story.course(),
                 story.seen(),
                 readings(story, measured),
-                use.map(u -> story.minute(u.since())).orElse(0.0),
+                rows.use().map(u -> story.minute(u.since())).orElse(0.0),
                 story.outMin().orElse(Double.POSITIVE_INFINITY),
-                air(bake, story, airs));
+                air(rows, programme, airs),
+                programme.tailMinutes(),
+                grillOnMin(story, programme));
     }
 
-    private List<Measured> measured(Optional<ProbeUse> use) {
-        return use.map(u -> readings.of(u.device(), Channel.TIP, u.since(), u.until() == null ? now() : u.until()))
+    private static double grillOnMin(Story story, Programme programme) {
+        return story.stepsDone().entrySet().stream()
+                .filter(e -> programme.isGrill(e.getKey()))
+                .mapToDouble(Map.Entry::getValue)
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /* Until it was pulled, has rested, or was forgotten. */
+    private List<Measured> measured(Rows rows) {
+        return rows.use()
+                .map(u -> readings.of(u.device(), Channel.TIP, u.since(), until(rows, u.until())))
                 .orElse(List.of());
     }
 
-    private List<Measured> airs(Bake bake) {
-        String sensor = bake.oven().sensor();
+    private Instant until(Rows rows, Instant pulled) {
+        Story story = rows.story();
+        Instant until = story.outAt() == null
+                ? story.inSince().plus(Duration.ofMinutes(Math.round(BakeClock.FORGOTTEN_MIN)))
+                : story.outAt().plus(RESTED);
+        until = pulled != null && pulled.isBefore(until) ? pulled : until;
+        return now().isBefore(until) ? now() : until;
+    }
+
+    private List<Measured> airs(Rows rows) {
+        String sensor = rows.bake().oven().sensor();
+        Story story = rows.story();
         if (sensor == null) {
             return List.of();
         }
-        Instant until = bake.outAt() == null ? now() : bake.outAt();
-        return readings.of(sensor, Channel.AIR, bake.startedAt(), until);
+        return readings.of(
+                sensor, Channel.AIR, story.startedAt(), story.outAt() == null ? until(rows, null) : story.outAt());
     }
 
-    /* What the oven's thermometer says of the dial: the first stretch in which the oven was hot and nothing happened. */
-    private Optional<Timed> air(Bake bake, Story story, List<Measured> airs) {
-        OvenCourse course = story.course();
-        double dial = bake.predicted().dialCelsius().doubleValue();
-        boolean steadyDial = question(request(bake)).programme().hottestC() == dial;
-        if (!course.asPlanned() || !steadyDial) {
+    /* What the oven's thermometer says of the dial, where one dial is to hold from beginning to end. */
+    private Optional<Timed> air(Rows rows, Programme programme, List<Measured> airs) {
+        double dial = rows.bake().predicted().dialCelsius().doubleValue();
+        if (airs.isEmpty() || programme.hottestC() != dial) {
             return Optional.empty();
         }
-        return OvenThermometer.offset(readings(story, airs), dial)
+        Story story = rows.story();
+        return OvenThermometer.offset(readings(story, airs), story.course(), dial, grillOnMin(story, programme))
                 .map(offset -> new Timed(offset.minute(), new Observation.OvenAir(offset.celsius())));
+    }
+
+    private static List<AskedView> asked(Rows rows, Programme programme, List<Measured> airs) {
+        double dial = rows.bake().predicted().dialCelsius().doubleValue();
+        Story story = rows.story();
+        if (airs.isEmpty() || programme.hottestC() != dial || story.held()) {
+            return List.of();
+        }
+        List<Suspicion> suspected =
+                OvenThermometer.suspicions(readings(story, airs), story.course(), dial, grillOnMin(story, programme));
+        return suspected.stream()
+                .filter(s -> story.notSo().stream().noneMatch(no -> Math.abs(no - s.minute()) <= SAME_MIN))
+                .map(s -> new AskedView(
+                        s.kind() == OvenThermometer.Kind.DOOR ? TapKind.DOOR : TapKind.DIAL,
+                        story.startedAt().plusMillis(Math.round(s.minute() * 60_000)),
+                        s.kind() == OvenThermometer.Kind.DOOR ? (int) s.seconds() : null,
+                        s.kind() == OvenThermometer.Kind.DIAL ? s.dialC() : null))
+                .toList();
     }
 
     private static List<Reading> readings(Story story, List<Measured> measured) {
@@ -216,26 +308,23 @@ class BakeViews {
                 .toList();
     }
 
-    private BakeView view(Bake bake, Story story, Optional<ProbeUse> use, boolean hasPhoto, Look look) {
-        EstimateRequest request = request(bake);
-        Question question = question(request);
-        List<Measured> measured = measured(use);
-        List<Measured> airs = bake.outAt() == null ? airs(bake) : List.of();
-        Subject subject = subject(bake, story, use, measured, airs);
-        Outlook outlook = look.of(subject);
-        CheckWindow window = outlook.window();
+    private BakeView whole(Rows rows, Look look) {
+        Bake bake = rows.bake();
+        Story story = rows.story();
+        EstimateRequest request = request(bake, story);
+        Question question = questions.understood(request);
+        List<Measured> measured = measured(rows);
+        boolean in = story.outAt() == null;
+        List<Measured> airs = airs(rows);
+        Outlook outlook = look.of(subject(rows, request, measured, airs));
         Predicted p = bake.predicted();
-        BakeFacts facts = new BakeFacts(
-                question.programme().rested(p.restMin().doubleValue()),
-                question.piece(),
-                question.dress(),
-                new BakeFacts.Window(window.checkFromMin(), window.likelyMin(), window.noLaterThanMin()),
-                outlook.nextLookMin(),
-                takeOutMin(outlook),
-                story.stepsDone(),
-                story.outMin(),
-                story.crackedMin());
-        double dial = subject.course().dialC(p.dialCelsius().doubleValue(), Double.MAX_VALUE);
+        Optional<Shortfall> lacks = in || bake.loggedAt() != null
+                ? Optional.empty()
+                : coasts.lacks(request, story, outlook, bake.enoughFromMin());
+        BakeFacts facts = facts(rows, question, outlook, lacks);
+        double dial = story.course().dialC(p.dialCelsius().doubleValue(), Double.MAX_VALUE);
+        Double enoughFrom = in ? finite(coasts.enoughFromMin(request, story, outlook, bake.enoughFromMin())) : null;
+        Checking checking = Checking.of(facts);
         return new BakeView(
                 bake.getId(),
                 bake.revision(),
@@ -246,63 +335,178 @@ class BakeViews {
                 story.held(),
                 p.thicknessMm().doubleValue(),
                 dial,
+                question.target().peakC(),
+                p.predictedMin().doubleValue(),
+                p.checkFromMin().doubleValue(),
+                p.likelyMin().doubleValue(),
+                p.noLaterThanMin().doubleValue(),
+                WindowView.of(outlook.window()),
+                p.restMin().doubleValue(),
+                story.startedAt(),
+                story.outAt(),
+                bake.loggedAt(),
+                in ? null : story.outMin().getAsDouble(),
+                bake.verdict(),
+                bake.probeCelsius() == null ? null : bake.probeCelsius().doubleValue(),
+                bake.note(),
+                moments(story.held() ? BakeClock.waiting() : BakeClock.moments(facts)),
+                moments(BakeClock.onceOut(facts, 0)),
+                moments(BakeClock.onceOutTooSoon(0)),
+                enoughFrom,
+                lacks.map(LacksView::of).orElse(null),
+                new CheckingView(checking.say(), checking.how(), checking.where(), checking.cues()),
+                in ? asked(rows, question.programme(), airs) : List.of(),
+                outlook.look().map(l -> look(l, facts)).orElse(null),
+                rows.use().map(u -> probe(u, measured, outlook)).orElse(null),
+                in ? airView(bake.oven(), airs, dial) : null,
+                tapViews(story),
+                story.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
+                leftovers(story),
+                lesson(bake),
+                rows.pictured(),
+                card(request, question),
+                now());
+    }
+
+    private static Double finite(double minutes) {
+        return Double.isInfinite(minutes) ? null : minutes;
+    }
+
+    private BakeFacts facts(Rows rows, Question question, Outlook outlook, Optional<Shortfall> lacks) {
+        CheckWindow window = outlook.window();
+        Story story = rows.story();
+        Predicted p = rows.bake().predicted();
+        boolean past = outlook.look()
+                .filter(l -> l.standing().advice() == Standing.Advice.PAST)
+                .isPresent();
+        // What is past it does not go under the grill any more.
+        Programme programme = past ? question.programme().ungrilled() : question.programme();
+        BakeFacts plain = new BakeFacts(
+                programme.rested(p.restMin().doubleValue()),
+                question.piece(),
+                question.dress(),
+                new BakeFacts.Window(window.checkFromMin(), window.likelyMin(), window.noLaterThanMin()),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                story.stepsDone(),
+                story.outMin(),
+                story.crackedMin(),
+                story.course().backMin(),
+                lacks);
+        OptionalDouble next = outlook.look()
+                .filter(l -> l.standing().advice() == Standing.Advice.GIVE_IT)
+                .map(l -> OptionalDouble.of(l.standing().minute() + giveItMin(l.standing(), plain)))
+                .orElse(OptionalDouble.empty());
+        return plain.looked(next, takeOutMin(outlook, programme));
+    }
+
+    /* A look counts to the next thing that hands do, whatever comes first. */
+    private static double giveItMin(Standing standing, BakeFacts facts) {
+        double give = standing.giveItMin();
+        return NextHand.after(facts, standing.minute())
+                .map(next -> Math.min(give, next.minute() - standing.minute()))
+                .orElse(give);
+    }
+
+    /* A probe that is believed tells when; without one the window's end does, or a look. */
+    private static OptionalDouble takeOutMin(Outlook outlook, Programme programme) {
+        boolean trusted = !outlook.judged().isEmpty()
+                && outlook.judged().get(outlook.judged().size() - 1).trust().believed();
+        if (outlook.takeOutMin().isPresent() || !trusted) {
+            return outlook.takeOutMin();
+        }
+        return OptionalDouble.of(outlook.window().likelyMin() - programme.tailMinutes());
+    }
+
+    /* A bake that can no longer be reckoned, by what its own columns say. */
+    private BakeView byTicket(Rows rows) {
+        Bake bake = rows.bake();
+        Story story = rows.story();
+        Predicted p = bake.predicted();
+        CheckWindow window = p.window();
+        double rest = p.restMin().doubleValue();
+        BakeFacts.Window shown =
+                new BakeFacts.Window(window.checkFromMin(), window.likelyMin(), window.noLaterThanMin());
+        return new BakeView(
+                bake.getId(),
+                bake.revision(),
+                bake.title(),
+                bake.oven().id(),
+                bake.oven().name(),
+                bake.oven().kind(),
+                story.held(),
+                p.thicknessMm().doubleValue(),
+                p.dialCelsius().doubleValue(),
                 p.targetCelsius().doubleValue(),
                 p.predictedMin().doubleValue(),
                 p.checkFromMin().doubleValue(),
                 p.likelyMin().doubleValue(),
                 p.noLaterThanMin().doubleValue(),
                 WindowView.of(window),
-                p.restMin().doubleValue(),
-                bake.startedAt(),
-                bake.outAt(),
+                rest,
+                story.startedAt(),
+                story.outAt(),
                 bake.loggedAt(),
                 story.outMin().isPresent() ? story.outMin().getAsDouble() : null,
                 bake.verdict(),
                 bake.probeCelsius() == null ? null : bake.probeCelsius().doubleValue(),
                 bake.note(),
-                moments(story.held() ? BakeClock.waiting() : BakeClock.moments(facts)),
-                moments(BakeClock.onceOut(facts, 0)),
-                outlook.look().map(BakeViews::look).orElse(null),
-                use.map(u -> probe(u, measured, outlook)).orElse(null),
-                airView(bake.oven(), airs, dial),
-                story.taps().stream()
-                        .map(TapView::of)
-                        .sorted(Comparator.comparing(TapView::at).reversed())
-                        .toList(),
+                moments(BakeClock.byTicket(shown, rest, story.outMin())),
+                moments(BakeClock.byTicket(shown, rest, OptionalDouble.of(0))),
+                moments(BakeClock.byTicket(shown, rest, OptionalDouble.of(0))),
+                null,
+                null,
+                new CheckingView(Checking.ANY.say(), Checking.ANY.how(), Checking.ANY.where(), Checking.ANY.cues()),
+                List.of(),
+                null,
+                null,
+                null,
+                tapViews(story),
                 story.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
                 leftovers(story),
-                bake.lesson() == null
-                        ? null
-                        : bake.oven().truth().words(bake.oven().lessons()),
-                hasPhoto,
-                card(request, question),
+                lesson(bake),
+                rows.pictured(),
+                new BakeCard(questions.asked(bake), List.of(), List.of(), 1),
                 now());
     }
 
-    /* A probe that is believed tells when; without one the window's end does, or a look. */
-    private static OptionalDouble takeOutMin(Outlook outlook) {
-        boolean trusted = !outlook.judged().isEmpty()
-                && outlook.judged().get(outlook.judged().size() - 1).trust().believed();
-        if (outlook.takeOutMin().isPresent() || !trusted) {
-            return outlook.takeOutMin();
-        }
-        return OptionalDouble.of(outlook.window().likelyMin());
+    private static List<TapView> tapViews(Story story) {
+        return story.taps().stream()
+                .map(TapView::of)
+                .sorted(Comparator.comparing(TapView::at).reversed())
+                .toList();
+    }
+
+    private static String lesson(Bake bake) {
+        return bake.lesson() == null
+                ? null
+                : bake.oven().truth().words(bake.oven().lessons());
     }
 
     private static List<MomentView> moments(List<Moment> moments) {
         return moments.stream().map(MomentView::of).toList();
     }
 
-    private static LookView look(Outlook.Look look) {
+    private static LookView look(Outlook.Look look, BakeFacts facts) {
+        Standing standing = look.standing();
+        boolean giveIt = standing.advice() == Standing.Advice.GIVE_IT;
+        double minutes = giveIt ? giveItMin(standing, facts) : 0;
+        String then = standing.advice() == Standing.Advice.PAST
+                ? null
+                : NextHand.after(facts, standing.minute())
+                        .filter(next -> !giveIt || next.minute() <= standing.minute() + minutes + 1)
+                        .map(NextHand::say)
+                        .orElse(null);
         return new LookView(
-                look.standing().minute(),
-                look.standing().advice(),
-                look.standing().giveItMin(),
-                look.standing().peakIfOutC(),
+                standing.minute(),
+                standing.advice(),
+                minutes,
+                then,
+                standing.peakIfOutC(),
                 look.widthBeforeMin(),
                 look.widthAfterMin(),
                 look.early(),
-                look.standing().surprising());
+                standing.surprising());
     }
 
     private static ProbeView probe(ProbeUse use, List<Measured> measured, Outlook outlook) {
@@ -332,7 +536,7 @@ class BakeViews {
         return new AirView(oven.sensor(), last.celsius(), last.at(), OvenThermometer.hotInMin(last.celsius(), dial));
     }
 
-    private LeftoversView leftovers(Story story) {
+    private static LeftoversView leftovers(Story story) {
         if (story.outAt() == null) {
             return null;
         }
@@ -346,25 +550,14 @@ class BakeViews {
                 Leftovers.words());
     }
 
-    private BakeCard card(EstimateRequest request, Question question) {
-        Checking checking = Checking.of(question.piece(), question.dress());
+    private static BakeCard card(EstimateRequest request, Question question) {
         return new BakeCard(
                 request,
                 question.cautions(),
-                new CheckingView(checking.say(), checking.how(), checking.where(), checking.cues()),
                 Carving.of(question.piece(), question.dress()).stream()
                         .map(s -> new CarvingView(s.picture(), s.say(), s.hint()))
                         .toList(),
                 question.helpings());
-    }
-
-    /** The question a bake was put in with. */
-    EstimateRequest request(Bake bake) {
-        try {
-            return json.readValue(bake.questionJson(), EstimateRequest.class);
-        } catch (JsonProcessingException broken) {
-            throw new IllegalStateException("The stored question of bake " + bake.getId() + " is broken.", broken);
-        }
     }
 
     private Instant now() {

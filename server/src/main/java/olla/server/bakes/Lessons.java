@@ -4,12 +4,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import olla.core.estimate.Observation;
 import olla.core.estimate.OvenTruth;
+import olla.core.plan.BakeClock;
 import olla.server.bakes.Outlooks.Subject;
-import olla.server.ovens.Oven;
 import olla.server.ovens.OvenRepository;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -17,14 +18,17 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * What the log teaches of each oven: what was believed after one bake is where the next begins. Worked out beside, in the
  * order of the log, from the first line on that has not been worked out; a line opened again lets all after it be worked
- * out anew. The same on every instance, so that two may do it at once.
+ * out anew. The same on every instance, so that two may do it at once; what was worked out of a log that has changed
+ * meanwhile is thrown away.
  */
 @Component
 @Order(3)
@@ -80,9 +84,11 @@ class Lessons implements ApplicationRunner, DisposableBean {
 
     /** Works out what is missing. */
     void catchUp(int ovenId) {
+        // A line that changes meanwhile counts the turn up, and comes here again itself.
+        int turn = ovens.lessonsTurn(ovenId);
         OvenTruth believed = OvenTruth.UNCHECKED;
         boolean missing = false;
-        List<Bake> log = bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAt(ovenId);
+        List<Bake> log = bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(ovenId);
         for (Bake line : log) {
             missing |= line.lesson() == null;
             if (!missing) {
@@ -91,37 +97,66 @@ class Lessons implements ApplicationRunner, DisposableBean {
             }
             Bake bake = bakes.findWithOvenById(line.getId()).orElse(null);
             if (bake == null || bake.loggedAt() == null) {
-                continue;
+                return;
             }
             believed = learned(bake, believed);
-            Lesson lesson = Lesson.of(believed);
-            transaction.executeWithoutResult(status -> {
-                bakes.touch(line.getId().toString());
-                bakes.findWithOvenById(line.getId())
-                        .filter(still -> still.loggedAt() != null)
-                        .ifPresent(still -> {
-                            still.teach(lesson);
-                            bakes.save(still);
-                        });
-            });
+            if (!taught(line.getId(), Lesson.of(believed), turn, ovenId)) {
+                return;
+            }
         }
         OvenTruth taught = believed;
-        transaction.executeWithoutResult(status -> {
-            Oven oven = ovens.findById(ovenId).orElseThrow();
-            oven.learn(taught, log.size());
-            ovens.save(oven);
-        });
+        transaction.executeWithoutResult(status -> ovens.learn(
+                ovenId,
+                turn,
+                log.size(),
+                taught.offsetC(),
+                taught.offsetDoubtC(),
+                taught.logFilm(),
+                taught.logFilmDoubt()));
     }
 
+    /* Kept, where no line has changed since. The bake's row is taken before the oven's, as by whoever logs. */
+    private boolean taught(UUID bakeId, Lesson lesson, int turn, int ovenId) {
+        return Boolean.TRUE.equals(transaction.execute(status -> {
+            bakes.touch(bakeId.toString());
+            if (ovens.lockedLessonsTurn(ovenId) != turn) {
+                status.setRollbackOnly();
+                return false;
+            }
+            Bake bake = bakes.findWithOvenById(bakeId).orElse(null);
+            if (bake == null || bake.loggedAt() == null) {
+                status.setRollbackOnly();
+                return false;
+            }
+            bake.teach(lesson);
+            bakes.save(bake);
+            return true;
+        }));
+    }
+
+    /* One line that cannot be understood, or says nothing, teaches nothing and hides no other. */
     private OvenTruth learned(Bake bake, OvenTruth believed) {
-        Subject subject = views.subject(bake);
-        double out = minutes(bake.startedAt(), bake.outAt());
-        List<Observation> after = new ArrayList<>();
-        if (bake.probeCelsius() != null) {
-            after.add(new Observation.Peak(out, bake.probeCelsius().doubleValue()));
+        if (bake.verdict() == null || bake.outAt() == null) {
+            return believed;
         }
-        after.add(new Observation.Judged(out, bake.verdict()));
-        return outlooks.lesson(subject, believed, after).orElse(believed);
+        double out = minutes(bake.startedAt(), bake.outAt());
+        if (!(out > 0 && out < BakeClock.FORGOTTEN_MIN)) {
+            return believed;
+        }
+        try {
+            Subject subject = views.subject(bake);
+            List<Observation> after = new ArrayList<>();
+            if (bake.probeCelsius() != null) {
+                after.add(new Observation.Peak(out, bake.probeCelsius().doubleValue()));
+            }
+            after.add(new Observation.Judged(out, bake.verdict()));
+            return outlooks.lesson(subject, believed, after).orElse(believed);
+        } catch (DataAccessException | TransactionException outOfReach) {
+            throw outOfReach;
+        } catch (RuntimeException broken) {
+            LOG.error("Bake {} teaches its oven nothing; it cannot be reckoned any more.", bake.getId(), broken);
+            return believed;
+        }
     }
 
     private static double minutes(Instant from, Instant to) {

@@ -33,13 +33,6 @@ record Outlook(CheckWindow window, Optional<Look> look, List<Judged> judged, Opt
         return new Outlook(window, Optional.empty(), List.of(), Optional.empty());
     }
 
-    /** When to look again. */
-    OptionalDouble nextLookMin() {
-        return look.filter(l -> l.standing().advice() == Standing.Advice.GIVE_IT).stream()
-                .mapToDouble(l -> l.standing().minute() + l.standing().giveItMin())
-                .findFirst();
-    }
-
     /** Since when a look says that it is done. */
     OptionalDouble takeOutMin() {
         return look.filter(l -> l.standing().advice() != Standing.Advice.GIVE_IT).stream()

@@ -27,6 +27,8 @@ import olla.core.probe.Reading;
 import olla.server.bakes.Story.Timed;
 import olla.server.bench.EstimateRequest;
 import olla.server.bench.Question;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 
@@ -36,6 +38,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class Outlooks implements DisposableBean {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Outlooks.class);
 
     private static final int KEPT = 150;
     private static final int WORKERS = 2;
@@ -47,6 +51,8 @@ class Outlooks implements DisposableBean {
      * @param sinceMin when the probe was put in
      * @param outMin when it came out; infinite while it is in
      * @param air what the oven's thermometer said
+     * @param grillMin how long it is under the grill at the end, minutes; 0 for none
+     * @param grillOnMin when that was tapped; infinite while it was not
      */
     record Subject(
             UUID id,
@@ -57,7 +63,14 @@ class Outlooks implements DisposableBean {
             List<Reading> readings,
             double sinceMin,
             double outMin,
-            Optional<Timed> air) {
+            Optional<Timed> air,
+            double grillMin,
+            double grillOnMin) {
+
+        /* How long under the grill is still to come at a minute, minutes. */
+        private double tailAt(double minute) {
+            return minute < grillOnMin ? grillMin : Math.max(0, grillOnMin + grillMin - minute);
+        }
 
         boolean nothingObserved() {
             return course.asPlanned() && seen.isEmpty() && readings.isEmpty() && air.isEmpty();
@@ -73,6 +86,8 @@ class Outlooks implements DisposableBean {
 
     private static final class Kept {
         private Subject subject;
+        /* Of what the members before anything was observed are. */
+        private Subject plain;
         private Ensemble prior;
         private List<Step> steps = List.of();
         private Outlook outlook;
@@ -123,7 +138,9 @@ class Outlooks implements DisposableBean {
         } catch (TimeoutException late) {
             return soon(subject, id -> {});
         } catch (ExecutionException failed) {
-            throw new IllegalStateException("The outlook of bake " + subject.id() + " failed.", failed.getCause());
+            // What was tapped is stored already: it is answered by the ticket rather than not at all.
+            LOG.error("The outlook of bake {} failed.", subject.id(), failed.getCause());
+            return Outlook.ticket(subject.ticket());
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             return Outlook.ticket(subject.ticket());
@@ -142,10 +159,10 @@ class Outlooks implements DisposableBean {
         Ensemble prior;
         List<Step> steps;
         synchronized (k) {
-            was = k.subject;
+            was = k.plain;
             prior = k.prior;
             steps = k.steps;
-            if (subject.equals(was)) {
+            if (subject.equals(k.subject) && k.outlook != null) {
                 return k.outlook;
             }
         }
@@ -163,10 +180,11 @@ class Outlooks implements DisposableBean {
             List<Judged> judged =
                     ProbeJudge.judge(subject.readings(), subject.sinceMin(), first::warmestC, subject.outMin());
             steps = fold(first, steps, observations(subject, judged));
-            outlook = outlook(first, steps, judged);
+            outlook = outlook(subject, first, steps, judged);
         }
         synchronized (k) {
             k.subject = subject;
+            k.plain = subject;
             k.prior = prior;
             k.steps = steps;
             k.outlook = outlook;
@@ -202,22 +220,37 @@ class Outlooks implements DisposableBean {
         return steps;
     }
 
-    private static Outlook outlook(Ensemble prior, List<Step> steps, List<Judged> judged) {
+    /* A look from before it went back in says nothing of when to look next. */
+    private static Outlook outlook(Subject subject, Ensemble prior, List<Step> steps, List<Judged> judged) {
         Ensemble last = steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
         Outlook.Look look = null;
         for (int i = 0; i < steps.size(); i++) {
             Observation observation = steps.get(i).timed().observation();
-            if (observation instanceof Observation.InOven seen) {
+            double minute = steps.get(i).timed().minute();
+            if (observation instanceof Observation.InOven seen
+                    && minute >= subject.course().backMin()) {
                 Ensemble before = i == 0 ? prior : steps.get(i - 1).after();
-                double minute = steps.get(i).timed().minute();
                 look = new Outlook.Look(
-                        last.standing(seen),
+                        last.standing(seen, subject.tailAt(minute)),
                         before.window().widthMin(),
                         steps.get(i).after().window().widthMin(),
                         minute < before.window().likelyMin());
             }
         }
         return new Outlook(last.window(), Optional.ofNullable(look), judged, Optional.of(last));
+    }
+
+    /** The members of a bake of which nothing was observed, worked out once. */
+    Optional<Ensemble> unobserved(Subject subject) {
+        Kept k = kept.get(subject.id(), id -> new Kept());
+        synchronized (k) {
+            if (k.prior == null || k.plain == null || !k.plain.sameBefore(subject)) {
+                Question question = Question.of(subject.question());
+                k.prior = question.watched(question.truth(), subject.course()).orElse(null);
+                k.plain = subject;
+            }
+            return Optional.ofNullable(k.prior);
+        }
     }
 
     /**
@@ -228,7 +261,9 @@ class Outlooks implements DisposableBean {
      */
     Optional<OvenTruth> lesson(Subject subject, OvenTruth believed, List<Observation> after) {
         Question question = Question.of(subject.question());
-        return question.watched(believed, subject.course()).map(prior -> {
+        // How its fire was kept is of that evening and not learned.
+        OvenTruth then = believed.cooling(question.truth().cooling());
+        return question.watched(then, subject.course()).map(prior -> {
             List<Judged> judged =
                     ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
             List<Step> steps = fold(prior, List.of(), observations(subject, judged));

@@ -9,19 +9,69 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
+import olla.core.doneness.Doneness;
 import olla.core.estimate.Observation;
 import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenEvent;
 
-/** What a bake's taps come to. Minutes count from when it went in. */
-record Story(Instant startedAt, Instant outAt, List<Tap> taps) {
+/**
+ * What a bake's taps come to, told from the first one on. Minutes count from when it went in, and none is below 0 however
+ * clocks were set. The bake's own columns hold a copy of what is told here, for looking it up.
+ */
+final class Story {
 
-    double minute(Instant at) {
-        return Duration.between(startedAt, at).toMillis() / 60_000.0;
+    /** It stood outside from one moment to another, and went back in. */
+    private record Away(Instant from, Instant until) {}
+
+    /** Something observed, and when. */
+    record Timed(double minute, Observation observation) {}
+
+    private final List<Tap> taps;
+    private final Instant startedAt;
+    private final Instant outAt;
+    private final List<Away> aways = new ArrayList<>();
+
+    /**
+     * @param putAt when it was first put in
+     * @param taps those that were not undone, in order
+     */
+    Story(Instant putAt, List<Tap> taps) {
+        this.taps = List.copyOf(taps);
+        startedAt = last(TapKind.IN).map(Tap::at).orElse(putAt);
+        Instant out = null;
+        for (Tap tap : taps) {
+            Instant at = tap.at().isBefore(startedAt) ? startedAt : tap.at();
+            if (tap.kind() == TapKind.OUT && out == null) {
+                out = at;
+            } else if (tap.kind() == TapKind.BACK && out != null) {
+                aways.add(new Away(out, at));
+                out = null;
+            }
+        }
+        outAt = out;
     }
 
-    Instant at(double minute) {
-        return startedAt.plusMillis(Math.round(minute * 60_000));
+    List<Tap> taps() {
+        return taps;
+    }
+
+    /** When it went in. */
+    Instant startedAt() {
+        return startedAt;
+    }
+
+    /** When it came out for good; null while it is in. */
+    Instant outAt() {
+        return outAt;
+    }
+
+    /** When it last went in or back in. */
+    Instant inSince() {
+        return aways.isEmpty() ? startedAt : aways.get(aways.size() - 1).until();
+    }
+
+    double minute(Instant at) {
+        return Math.max(0, Duration.between(startedAt, at).toMillis() / 60_000.0);
     }
 
     private Optional<Tap> last(Predicate<TapKind> kinds) {
@@ -32,11 +82,16 @@ record Story(Instant startedAt, Instant outAt, List<Tap> taps) {
         return last(k -> k == kind);
     }
 
-    /** Whether it stands outside. */
+    /** Whether it stands outside until the oven is hot. */
     boolean held() {
         return last(k -> k == TapKind.HELD || k == TapKind.IN)
                 .filter(t -> t.kind() == TapKind.HELD)
                 .isPresent();
+    }
+
+    /** The target that was found good enough; empty where it is still the first one. */
+    Optional<Doneness> target() {
+        return last(TapKind.TARGET).map(Tap::doneness);
     }
 
     OptionalDouble outMin() {
@@ -44,7 +99,14 @@ record Story(Instant startedAt, Instant outAt, List<Tap> taps) {
     }
 
     OptionalDouble crackedMin() {
-        return last(TapKind.CRACKED).stream().mapToDouble(t -> minute(t.at())).findFirst();
+        return taps.stream()
+                .filter(t -> t.kind() == TapKind.CRACKED && !isBefore(t.at(), outAt))
+                .mapToDouble(t -> minute(t.at()))
+                .findFirst();
+    }
+
+    private static boolean isBefore(Instant at, Instant out) {
+        return out == null || at.isBefore(out);
     }
 
     /** What became of the leftovers. */
@@ -52,11 +114,16 @@ record Story(Instant startedAt, Instant outAt, List<Tap> taps) {
         return last(TapKind::clears);
     }
 
+    /** When the last of what clears a bake off the screens was said; null where nothing was. */
+    Instant clearedAt() {
+        return last(k -> k.clears() || k == TapKind.FORGOTTEN).map(Tap::at).orElse(null);
+    }
+
     /** What happened to the oven. */
     OvenCourse course() {
         List<OvenEvent> events = new ArrayList<>();
         for (Tap tap : taps) {
-            double minute = Math.max(0, minute(tap.at()));
+            double minute = minute(tap.at());
             switch (tap.kind()) {
                 case NOT_HOT -> events.add(new OvenEvent.NotHot(tap.celsius()));
                 case DOOR -> events.add(new OvenEvent.DoorOpened(minute, tap.number()));
@@ -64,6 +131,7 @@ record Story(Instant startedAt, Instant outAt, List<Tap> taps) {
                 default -> {}
             }
         }
+        aways.forEach(a -> events.add(new OvenEvent.Outside(minute(a.from()), minute(a.until()))));
         return events.isEmpty() ? OvenCourse.NONE : new OvenCourse(events);
     }
 
@@ -74,20 +142,39 @@ record Story(Instant startedAt, Instant outAt, List<Tap> taps) {
         return done;
     }
 
-    /** What was seen, felt or read in the oven, in order; readings out of it are of the peak. */
+    /** What was seen, felt or read before it came out for good, in order; what is read after that is of the peak. */
     List<Timed> seen() {
+        return looks(at -> outAt == null || at.isBefore(outAt));
+    }
+
+    /** What was seen or read after it came out for good, in order. */
+    List<Observation.InOven> seenOutside() {
+        return looks(at -> outAt != null && !at.isBefore(outAt)).stream()
+                .map(t -> (Observation.InOven) t.observation())
+                .toList();
+    }
+
+    private List<Timed> looks(Predicate<Instant> when) {
         List<Timed> seen = new ArrayList<>();
         for (Tap tap : taps) {
-            double minute = Math.max(0, minute(tap.at()));
-            if (tap.kind() == TapKind.CUE) {
+            if (!when.test(tap.at())) {
+                continue;
+            }
+            double minute = minute(tap.at());
+            if (tap.cue() != null) {
                 seen.add(new Timed(minute, new Observation.Seen(minute, tap.cue())));
-            } else if (tap.kind() == TapKind.READ && (outAt == null || tap.at().isBefore(outAt))) {
+            } else if (tap.kind() == TapKind.READ) {
                 seen.add(new Timed(minute, new Observation.Probe(minute, tap.celsius())));
             }
         }
         return seen;
     }
 
-    /** Something observed, and when. */
-    record Timed(double minute, Observation observation) {}
+    /** When what the oven's thermometer seemed to tell was said not to be so, minutes. */
+    List<Double> notSo() {
+        return taps.stream()
+                .filter(t -> t.kind() == TapKind.NOT_SO)
+                .map(t -> minute(t.at()))
+                .toList();
+    }
 }

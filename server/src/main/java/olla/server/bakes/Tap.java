@@ -6,8 +6,10 @@ import jakarta.persistence.Enumerated;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
 import olla.core.doneness.Cue;
+import olla.core.doneness.Doneness;
 import olla.server.web.NamedByClient;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -31,6 +33,11 @@ class Tap extends NamedByClient {
 
     private BigDecimal celsius;
     private Integer number;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Doneness doneness;
+
     private boolean undone;
 
     protected Tap() {}
@@ -45,6 +52,17 @@ class Tap extends NamedByClient {
                 ? null
                 : BigDecimal.valueOf(input.celsius()).setScale(1, RoundingMode.HALF_EVEN);
         this.number = input.number();
+        this.doneness = input.doneness();
+    }
+
+    /** Whether this is what was asked for, in that bake. */
+    boolean is(Tap asked) {
+        return bakeId.equals(asked.bakeId)
+                && kind == asked.kind
+                && cue == asked.cue
+                && doneness == asked.doneness
+                && Objects.equals(number, asked.number)
+                && (celsius == null ? asked.celsius == null : celsius.equals(asked.celsius));
     }
 
     void undo() {
@@ -77,6 +95,10 @@ class Tap extends NamedByClient {
 
     Integer number() {
         return number;
+    }
+
+    Doneness doneness() {
+        return doneness;
     }
 
     boolean undone() {

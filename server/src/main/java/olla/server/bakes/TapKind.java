@@ -1,5 +1,8 @@
 package olla.server.bakes;
 
+import java.util.EnumSet;
+import java.util.Set;
+
 /** What can be tapped while a bake runs and after it. */
 public enum TapKind {
     /** It stands outside until the oven is hot. */
@@ -19,6 +22,12 @@ public enum TapKind {
     /** Something of the programme was done by hand. */
     STEP,
     OUT,
+    /** It goes back in, since it was not done; what was seen then may be said with it. */
+    BACK,
+    /** Another target is good enough. */
+    TARGET,
+    /** What the oven's thermometer seemed to tell was not so. */
+    NOT_SO,
     CRACKED,
     /** Helpings lifted. */
     PORTIONS,
@@ -27,7 +36,13 @@ public enum TapKind {
     /** Nothing is left. */
     NONE_LEFT,
     /** What was left was thrown out. */
-    BINNED;
+    BINNED,
+    /** Nobody knows what became of it: it is closed, and nothing is learned from it. */
+    FORGOTTEN;
+
+    private static final Set<TapKind> BEFORE_OUT = EnumSet.of(HELD, IN, NOT_HOT, DOOR, DIAL, STEP, NOT_SO);
+    private static final Set<TapKind> WHILE_ANYBODY_WAITS =
+            EnumSet.of(HELD, IN, NOT_HOT, DOOR, DIAL, STEP, NOT_SO, CUE, READ, BACK, TARGET, CRACKED);
 
     /** Whether it says what became of the leftovers. */
     boolean clears() {
@@ -36,6 +51,11 @@ public enum TapKind {
 
     /** Whether it can only be while the dish is in the oven, or before. */
     boolean inside() {
-        return ordinal() <= CUE.ordinal() || this == STEP;
+        return BEFORE_OUT.contains(this);
+    }
+
+    /** Whether it makes no sense any more once a dish was forgotten. */
+    boolean whileAnybodyWaits() {
+        return WHILE_ANYBODY_WAITS.contains(this);
     }
 }

@@ -9,5 +9,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface TapRepository extends JpaRepository<Tap, UUID> {
 
     /** Those of some bakes that were not undone, in the order in which they were made. */
-    List<Tap> findByBakeIdInAndUndoneFalseOrderByAt(Collection<UUID> bakes);
+    List<Tap> findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(Collection<UUID> bakes);
 }

@@ -169,7 +169,11 @@ public record EstimateAnswer(
 
     /** Reckons a question and writes the answer down. */
     public static EstimateAnswer of(Question question) {
-        Estimate e = question.answer();
+        return of(question, question.answer());
+    }
+
+    /** The answer to a question, as it was reckoned. */
+    public static EstimateAnswer of(Question question, Estimate e) {
         CheckWindow window = e.window().orElse(null);
         Piece piece = e.piece();
         Dial dial = e.dial();

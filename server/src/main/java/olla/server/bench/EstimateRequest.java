@@ -1,6 +1,7 @@
 package olla.server.bench;
 
 import java.util.List;
+import java.util.Optional;
 import olla.core.doneness.Doneness;
 import olla.core.dress.EggSize;
 import olla.core.dress.Finish;
@@ -16,6 +17,7 @@ import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Stance;
+import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Stage.What;
 import olla.core.safety.Parasites;
@@ -139,17 +141,41 @@ public record EstimateRequest(
      * @param offsetDoubtC its standard deviation, above 0 to 40 °C
      * @param logFilm natural logarithm of its film over the kind's usual one, -1 to 1
      * @param logFilmDoubt its standard deviation, above 0 to 1
+     * @param fallsCPerHour what it loses in the first hour from 250 °C, 0 where it is kept up, to 150 °C; as its kind
+     *     usually does where it is not said
      */
-    public record TruthInput(double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt) {
+    public record TruthInput(
+            double offsetC,
+            double offsetDoubtC,
+            double logFilm,
+            double logFilmDoubt,
+            @MaybeAbsent Double fallsCPerHour) {
 
         /** What a stored truth looks like on the wire. */
         public static TruthInput of(OvenTruth truth) {
-            return new TruthInput(truth.offsetC(), truth.offsetDoubtC(), truth.logFilm(), truth.logFilmDoubt());
+            return new TruthInput(
+                    truth.offsetC(),
+                    truth.offsetDoubtC(),
+                    truth.logFilm(),
+                    truth.logFilmDoubt(),
+                    truth.cooling()
+                            .map(c -> Math.round(10 * c.celsiusPerHour()) / 10.0)
+                            .orElse(null));
         }
 
         OvenTruth truth() {
-            return new OvenTruth(offsetC, offsetDoubtC, logFilm, logFilmDoubt);
+            return new OvenTruth(
+                    offsetC,
+                    offsetDoubtC,
+                    logFilm,
+                    logFilmDoubt,
+                    Optional.ofNullable(fallsCPerHour).map(Cooling::falling));
         }
+    }
+
+    /** The same question to another target. */
+    public EstimateRequest to(Doneness other) {
+        return new EstimateRequest(piece, dress, oven, programme, usual, other, pieces, atRisk, parasites);
     }
 
     /** The same question to an oven of which this is believed. */

@@ -1,6 +1,7 @@
 package olla.server.bench;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -60,6 +61,9 @@ public record Question(
     /* Any will do; the same one gives the same window for the same fish. */
     private static final long SEED = 74;
 
+    /* What is solved for a target lands within this of it, K. */
+    private static final double LANDS_WITHIN_K = 0.5;
+
     /**
      * Reads a request, and says everything that is wrong with it at once.
      *
@@ -109,6 +113,30 @@ public record Question(
         return Estimator.estimate(piece, dress, ovenKind, truth, programme, target);
     }
 
+    /** The answer of a bake as it went. */
+    public Estimate answer(OvenCourse course) {
+        return Estimator.estimate(piece, dress, ovenKind, truth, course, programme, target);
+    }
+
+    /** When it has to come out to peak so, minutes since it went in; empty where the oven never brings it there. */
+    public OptionalDouble minutesTo(double peakC, OvenCourse course) {
+        return Estimator.minutesTo(piece, dress, ovenKind, truth, course, programme, peakC);
+    }
+
+    /** The least that its middle has to come to for these guests, °C. */
+    public double leastPeakC() {
+        return assurance.leastPeakC(piece.species());
+    }
+
+    /** The targets below a peak that may be chosen for these guests, the highest first. */
+    public List<Doneness> lowerTargets(double peakC) {
+        return Arrays.stream(Doneness.values())
+                .filter(d -> d.peakC() < target.peakC() && d.peakC() <= peakC + LANDS_WITHIN_K)
+                .filter(d -> assurance.allows(d, piece))
+                .sorted(Comparator.comparing(Doneness::peakC).reversed())
+                .toList();
+    }
+
     /** How sure that answer is, in an oven of which the log says this; empty where it is never done. */
     public Optional<Certainty> certainty(OvenRecord log) {
         return Estimator.certainty(piece, dress, ovenKind, truth, programme, target, log, SEED);
@@ -123,10 +151,20 @@ public record Question(
      * The same bake as it was: out of the oven after so many minutes.
      *
      * @param minutes in the oven
+     * @param grilled whether it was under the grill that ends it
      */
-    public Question lasting(double minutes) {
-        Programme closed = programme.opened().closed(Math.max(0, minutes - programme.fixedMinutes()));
-        return new Question(piece, dress, ovenKind, truth, closed, target, pieces, bagG, saltThereG, assurance);
+    public Question lasting(double minutes, boolean grilled) {
+        return new Question(
+                piece,
+                dress,
+                ovenKind,
+                truth,
+                programme.until(minutes, grilled),
+                target,
+                pieces,
+                bagG,
+                saltThereG,
+                assurance);
     }
 
     /** How long it would likely take in an oven that does what its dial says, minutes; empty where it is never done. */

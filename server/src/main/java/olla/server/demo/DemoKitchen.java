@@ -83,7 +83,7 @@ class DemoKitchen {
             bake(dish, truths.get(dish.oven()), ids.get(dish.oven()), now);
         }
         for (RecipeInput recipe : scenario.recipes()) {
-            recipes.write(UUID.nameUUIDFromBytes(recipe.name().getBytes(StandardCharsets.UTF_8)), recipe);
+            recipes.add(UUID.nameUUIDFromBytes(recipe.name().getBytes(StandardCharsets.UTF_8)), recipe);
         }
         Dish running = scenario.running();
         bakes.putIn(putIn(running, ids.get(running.oven()), wentIn(running, now)));

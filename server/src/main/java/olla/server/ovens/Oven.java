@@ -1,12 +1,15 @@
 package olla.server.ovens;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import java.util.Optional;
 import olla.core.estimate.OvenTruth;
+import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -26,6 +29,14 @@ public class Oven {
     private OvenKind kind;
 
     private String sensor;
+
+    @Column(name = "falls_c_per_hour")
+    private Double fallsCPerHour;
+
+    /* Counts up with what people say of it, in SQL; what its log teaches leaves it alone. */
+    @Column(insertable = false, updatable = false)
+    private int version;
+
     private int lessons;
     private double offsetCelsius;
     private double offsetDoubtCelsius;
@@ -41,16 +52,8 @@ public class Oven {
     public Oven(String name, OvenKind kind) {
         this.name = name;
         this.kind = kind;
-        learn(OvenTruth.UNCHECKED, 0);
-    }
-
-    /** Takes over what its log teaches, from so many bakes. */
-    public void learn(OvenTruth truth, int fromBakes) {
-        offsetCelsius = truth.offsetC();
-        offsetDoubtCelsius = truth.offsetDoubtC();
-        logFilm = truth.logFilm();
-        logFilmDoubt = truth.logFilmDoubt();
-        lessons = fromBakes;
+        offsetDoubtCelsius = OvenTruth.UNCHECKED.offsetDoubtC();
+        logFilmDoubt = OvenTruth.UNCHECKED.logFilmDoubt();
     }
 
     /** Names the thermometer that hangs in it; null for none. */
@@ -60,7 +63,18 @@ public class Oven {
 
     /** What is believed of it. */
     public OvenTruth truth() {
-        return new OvenTruth(offsetCelsius, offsetDoubtCelsius, logFilm, logFilmDoubt);
+        Optional<Cooling> cooling = Optional.ofNullable(fallsCPerHour).map(Cooling::falling);
+        return new OvenTruth(offsetCelsius, offsetDoubtCelsius, logFilm, logFilmDoubt, cooling);
+    }
+
+    /** What it loses in the first hour from 250 °C, °C; null where nobody said, 0 where it is kept up. */
+    public Double fallsCPerHour() {
+        return fallsCPerHour;
+    }
+
+    /** How often people have said something new of it. */
+    public int version() {
+        return version;
     }
 
     /** From how many bakes. */

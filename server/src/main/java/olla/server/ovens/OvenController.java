@@ -2,20 +2,27 @@ package olla.server.ovens;
 
 import java.util.Arrays;
 import java.util.List;
+import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.core.units.Refusals;
+import olla.core.units.Said;
 import olla.server.bench.EstimateRequest.TruthInput;
+import olla.server.web.ChangedSince;
 import olla.server.web.MaybeAbsent;
 import olla.server.web.NotThere;
+import olla.server.web.Versions;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -31,6 +38,7 @@ class OvenController implements ApplicationRunner {
      * @param lessons from how many bakes
      * @param words the same in a sentence
      * @param sensor the thermometer in it
+     * @param version what an If-Match names to change what is said of it
      */
     record OvenView(
             int id,
@@ -39,7 +47,8 @@ class OvenController implements ApplicationRunner {
             TruthInput truth,
             int lessons,
             String words,
-            @MaybeAbsent String sensor) {
+            @MaybeAbsent String sensor,
+            int version) {
         static OvenView of(Oven oven) {
             return new OvenView(
                     oven.id(),
@@ -48,7 +57,8 @@ class OvenController implements ApplicationRunner {
                     TruthInput.of(oven.truth()),
                     oven.lessons(),
                     oven.truth().words(oven.lessons()),
-                    oven.sensor());
+                    oven.sensor(),
+                    oven.version());
         }
     }
 
@@ -96,20 +106,50 @@ class OvenController implements ApplicationRunner {
         return OvenView.of(saved);
     }
 
-    /** @param device the thermometer's name as it pushes its readings; missing where none hangs there */
-    record SensorInput(@MaybeAbsent String device) {}
+    /**
+     * What people say of an oven.
+     *
+     * @param device the thermometer's name as it pushes its readings; missing where none hangs there
+     * @param fallsCPerHour what it loses in the first hour from 250 °C, 0 where its fire is kept up, to 150 °C; missing for
+     *     as its kind usually does
+     */
+    record OvenWords(
+            @MaybeAbsent String device, @MaybeAbsent Double fallsCPerHour) {}
 
-    @PutMapping("/api/ovens/{id}/sensor")
-    OvenView hang(@PathVariable int id, @RequestBody SensorInput input) {
-        Oven oven = ovens.findById(id).orElseThrow(() -> new NotThere("There is no oven number " + id + "."));
-        if (input.device() != null
-                && (input.device().isBlank() || input.device().length() > LONGEST_DEVICE)) {
-            new Refusals()
-                    .add("device", "A device's name has 1 to " + LONGEST_DEVICE + " characters.")
-                    .throwIfAny();
+    @PutMapping("/api/ovens/{id}")
+    @Transactional
+    public OvenView describe(
+            @PathVariable int id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody OvenWords words) {
+        int version = Versions.named(ifMatch);
+        Refusals refusals = new Refusals();
+        if (words.device() != null
+                && (words.device().isBlank() || words.device().length() > LONGEST_DEVICE)) {
+            refusals.add("device", "A device's name has 1 to " + LONGEST_DEVICE + " characters.");
         }
-        oven.hang(input.device());
-        return OvenView.of(ovens.save(oven));
+        if (words.fallsCPerHour() != null) {
+            refusals.take("", () -> Cooling.falling(words.fallsCPerHour()));
+        }
+        refusals.throwIfAny();
+        boolean stored = ovens.describe(id, version, words.device(), words.fallsCPerHour()) == 1;
+        Oven oven = ovens.findById(id).orElseThrow(() -> new NotThere("There is no oven number " + id + "."));
+        if (!stored) {
+            throw new ChangedSince(changed(oven));
+        }
+        return OvenView.of(oven);
+    }
+
+    private static String changed(Oven oven) {
+        String thermometer =
+                oven.sensor() == null ? "no thermometer hangs in it" : "“" + oven.sensor() + "” hangs in it";
+        String fire = oven.fallsCPerHour() == null
+                ? ""
+                : oven.fallsCPerHour() == 0
+                        ? ", its heat is kept up"
+                        : ", it falls by " + Said.kelvin(oven.fallsCPerHour()) + " in an hour";
+        return "Somebody else has changed the " + oven.name() + " meanwhile: " + thermometer + fire
+                + ". Look again, then say it anew.";
     }
 
     /** A kitchen that has told nothing about its ovens gets the two that most have. */

@@ -2,6 +2,8 @@ package olla.server.ovens;
 
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 
 /** The stored ovens. */
 public interface OvenRepository extends JpaRepository<Oven, Integer> {
@@ -11,4 +13,34 @@ public interface OvenRepository extends JpaRepository<Oven, Integer> {
 
     /** Whether an oven is called so; names differ by more than their case. */
     boolean existsByName(String name);
+
+    /** The log of an oven has changed: whoever learns from it begins anew. */
+    @Modifying(flushAutomatically = true)
+    @Query(nativeQuery = true, value = "update oven set lessons_turn = lessons_turn + 1 where id = :id")
+    void countLessonsUp(int id);
+
+    /** How often its log has changed. */
+    @Query(nativeQuery = true, value = "select lessons_turn from oven where id = :id")
+    int lessonsTurn(int id);
+
+    /** The same, and nobody changes it until this is stored. */
+    @Query(nativeQuery = true, value = "select lessons_turn from oven where id = :id for update")
+    int lockedLessonsTurn(int id);
+
+    /** Takes over what its log teaches, unless that has changed since. What people say of the oven is left alone. */
+    @Modifying
+    @Query(
+            nativeQuery = true,
+            value = "update oven set lessons = :bakes, offset_celsius = :offsetC,"
+                    + " offset_doubt_celsius = :offsetDoubtC, log_film = :logFilm, log_film_doubt = :logFilmDoubt where id = :id"
+                    + " and lessons_turn = :turn")
+    void learn(int id, int turn, int bakes, double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt);
+
+    /** Takes over what people say of an oven, unless somebody else has since; answers how many rows that were. */
+    @Modifying(clearAutomatically = true)
+    @Query(
+            nativeQuery = true,
+            value = "update oven set sensor = :sensor, falls_c_per_hour = :fallsCPerHour, version ="
+                    + " version + 1 where id = :id and version = :version")
+    int describe(int id, int version, String sensor, Double fallsCPerHour);
 }

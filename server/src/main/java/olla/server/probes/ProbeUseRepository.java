@@ -4,6 +4,8 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 
 /** Which probe is where. */
 public interface ProbeUseRepository extends JpaRepository<ProbeUse, UUID> {
@@ -13,4 +15,13 @@ public interface ProbeUseRepository extends JpaRepository<ProbeUse, UUID> {
 
     /** Where a probe is now. */
     List<ProbeUse> findByDeviceAndUntilIsNull(String device);
+
+    /** Notes that there is such a probe. */
+    @Modifying
+    @Query(nativeQuery = true, value = "insert ignore into probe (device) values (:device)")
+    void know(String device);
+
+    /** Keeps others from moving a probe until this is stored. */
+    @Query(nativeQuery = true, value = "select device from probe where device = :device for update")
+    String take(String device);
 }

@@ -1,12 +1,17 @@
 package olla.server.probes;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.sql.Timestamp;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import java.util.NavigableMap;
+import java.util.TreeMap;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -24,6 +29,20 @@ public class ReadingStore {
             row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
             row.getDouble("celsius"),
             row.getObject("battery", Integer.class));
+
+    /* What arrived so shortly before the last that was read may have been stored after it. */
+    private static final Duration COMMITS_WITHIN = Duration.ofSeconds(10);
+    private static final LocalDateTime BEFORE_ALL = LocalDateTime.of(2000, 1, 1, 0, 0);
+
+    /* Read anew from time to time, whatever the store's clock did meanwhile. */
+    private static final Duration READ_ANEW = Duration.ofMinutes(3);
+    private static final int KNOWN = 400;
+
+    /* No screen follows a dish that has been out for longer. */
+    private static final Duration RESTS = Duration.ofHours(1);
+
+    private final Cache<Asked, Known> known =
+            Caffeine.newBuilder().maximumSize(KNOWN).expireAfterWrite(READ_ANEW).build();
 
     private final JdbcClient jdbc;
 
@@ -49,18 +68,23 @@ public class ReadingStore {
                     .param(r.battery());
         }
         int fresh = insert.update();
-        touch(readings.stream().map(Measured::device).distinct().toList());
+        Instant last = readings.stream()
+                .map(Measured::at)
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        touch(readings.stream().map(Measured::device).distinct().toList(), last.minus(RESTS));
         return fresh;
     }
 
     /* Read first and counted up one by one: an update that looks for its rows itself locks those it looked at, and stands in
     the way of whoever puts a probe into a fish just then. */
-    private void touch(List<String> devices) {
+    private void touch(List<String> devices, Instant outSince) {
         List<String> bakes = jdbc.sql(
                         "select b.id from bake b left join oven o on o.id = b.oven_id left join probe_use p on"
-                                + " p.bake_id = b.id and p.until is null where b.logged_at is null and (o.sensor in (:devices) or"
+                                + " p.bake_id = b.id and p.until is null where b.logged_at is null and (b.out_at is null or b.out_at > :outSince) and (o.sensor in (:devices) or"
                                 + " p.device in (:devices)) order by b.id")
                 .param("devices", devices)
+                .param("outSince", utc(outSince))
                 .query(String.class)
                 .list();
         for (String bake : bakes) {
@@ -70,22 +94,31 @@ public class ReadingStore {
         }
     }
 
-    /** A device's readings in a stretch of time, in order. */
-    public List<Measured> of(String device, Channel channel, Instant from, Instant until) {
-        return jdbc.sql("select device, channel, at, celsius, battery from reading where device = ? and channel = ? and"
-                        + " at between ? and ? order by at")
-                .params(device, channel.name(), utc(from), utc(until))
-                .query(ROW)
-                .list();
+    /** What is known of a device since a moment, and up to when its arrivals were read. */
+    private static final class Known {
+        private final NavigableMap<Instant, Measured> readings = new TreeMap<>();
+        private LocalDateTime arrived;
     }
 
-    /** A device's last reading, if any is younger than {@code since}. */
-    public Optional<Measured> last(String device, Channel channel, Instant since) {
-        return jdbc.sql("select device, channel, at, celsius, battery from reading where device = ? and channel = ? and"
-                        + " at >= ? order by at desc limit 1")
-                .params(device, channel.name(), utc(since))
-                .query(ROW)
-                .optional();
+    /** Of which device, measuring what, since when. */
+    private record Asked(String device, Channel channel, Instant from) {}
+
+    /** A device's readings in a stretch of time, in order. Asked again, only what has arrived since is read. */
+    public List<Measured> of(String device, Channel channel, Instant from, Instant until) {
+        Known k = known.get(new Asked(device, channel, from), asked -> new Known());
+        synchronized (k) {
+            LocalDateTime mark = k.arrived == null ? BEFORE_ALL : k.arrived.minus(COMMITS_WITHIN);
+            jdbc.sql("select device, channel, at, celsius, battery, arrived_at from reading where device = ? and"
+                            + " channel = ? and arrived_at >= ? and at >= ?")
+                    .params(device, channel.name(), mark, utc(from))
+                    .query(row -> {
+                        Measured m = ROW.mapRow(row, 0);
+                        k.readings.put(m.at(), m);
+                        LocalDateTime arrived = row.getObject("arrived_at", LocalDateTime.class);
+                        k.arrived = k.arrived == null || arrived.isAfter(k.arrived) ? arrived : k.arrived;
+                    });
+            return List.copyOf(k.readings.headMap(until, true).values());
+        }
     }
 
     /** The last reading of every device that was heard since. */

@@ -66,6 +66,10 @@ class Recipe extends NamedByClient {
         originalJson = json;
     }
 
+    int version() {
+        return version;
+    }
+
     String name() {
         return name;
     }

@@ -3,6 +3,7 @@ package olla.server.recipes;
 import java.util.List;
 import java.util.UUID;
 import olla.server.web.Pages;
+import olla.server.web.Versions;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -38,15 +40,19 @@ class RecipeController {
         return recipes.one(id, pieces);
     }
 
+    /** Writes a recipe: a new one, or over the version that the If-Match names. */
     @PutMapping("/recipes/{id}")
-    RecipeView write(@PathVariable UUID id, @RequestBody RecipeInput input) {
-        return recipes.write(id, input);
+    RecipeView write(
+            @PathVariable UUID id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody RecipeInput input) {
+        return recipes.write(id, ifMatch == null ? RecipeService.NEW : Versions.named(ifMatch), input);
     }
 
     @DeleteMapping("/recipes/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void forget(@PathVariable UUID id) {
-        recipes.forget(id);
+    void forget(@PathVariable UUID id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+        recipes.forget(id, Versions.named(ifMatch));
     }
 
     /** A file of schema.org's vocabulary. */

@@ -6,7 +6,9 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import olla.core.safety.Allergen;
 import olla.core.units.Amount;
@@ -17,6 +19,7 @@ import olla.server.bench.EstimateAnswer.AmountAnswer;
 import olla.server.recipes.RecipeInput.BenchPart;
 import olla.server.recipes.RecipeInput.Ingredient;
 import olla.server.recipes.RecipeView.AllergenView;
+import olla.server.web.ChangedSince;
 import olla.server.web.NotThere;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +27,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** The recipe book. What returns from here is committed. */
 @Service
 public class RecipeService {
+
+    /** No version: what is written is not there yet. */
+    static final int NEW = -1;
 
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_NOTES = 2000;
@@ -67,20 +73,71 @@ public class RecipeService {
         return view(recipe, wanted);
     }
 
-    /** Writes a recipe, new or over the one that is there. */
+    /**
+     * Writes a recipe. The same words written again over the version before them are answered as they were.
+     *
+     * @param version that is written over; {@link #NEW} for a recipe that is not there yet
+     * @throws ChangedSince where somebody else has changed or torn it out since
+     */
     @Transactional
-    public RecipeView write(UUID id, RecipeInput input) {
+    public RecipeView write(UUID id, int version, RecipeInput input) {
         check(input);
-        Recipe recipe = recipes.findById(id).orElseGet(() -> new Recipe(id));
-        fill(recipe, input);
-        Recipe saved = recipes.saveAndFlush(recipe);
+        Recipe recipe = recipes.findLockedById(id).orElse(null);
+        if (recipe == null && version != NEW) {
+            throw new ChangedSince("Somebody else has torn this recipe out meanwhile. Keep it as a new one.");
+        }
+        if (recipe != null && recipe.version() != version) {
+            RecipeInput there = input(recipe);
+            if (there.equals(input)) {
+                return view(recipe, recipe.pieces());
+            }
+            throw new ChangedSince(changed(recipe, there, input));
+        }
+        Recipe written = recipe == null ? new Recipe(id) : recipe;
+        fill(written, input);
+        Recipe saved = recipes.saveAndFlush(written);
         return view(saved, saved.pieces());
     }
 
-    /** Tears a recipe out. */
+    /** Writes a recipe that is not there yet. */
+    public RecipeView add(UUID id, RecipeInput input) {
+        return write(id, NEW, input);
+    }
+
+    private static String changed(Recipe recipe, RecipeInput there, RecipeInput mine) {
+        List<String> parts = new ArrayList<>();
+        note(parts, "its name", there.name(), mine.name());
+        note(parts, "for how many it is", there.pieces(), mine.pieces());
+        note(parts, "its dress", there.bench(), mine.bench());
+        note(parts, "its ingredients", there.ingredients(), mine.ingredients());
+        note(parts, "its steps", there.steps(), mine.steps());
+        note(parts, "its notes", there.notes(), mine.notes());
+        return "Somebody else has changed “" + recipe.name() + "” meanwhile; it differs from yours in "
+                + String.join(", ", parts) + ". What you typed is kept: look at theirs, then write yours again.";
+    }
+
+    private static void note(List<String> parts, String what, Object there, Object mine) {
+        if (!Objects.equals(there, mine)) {
+            parts.add(what);
+        }
+    }
+
+    /**
+     * Tears a recipe out.
+     *
+     * @throws ChangedSince where somebody else has changed it since
+     */
     @Transactional
-    public void forget(UUID id) {
-        recipes.delete(find(id));
+    public void forget(UUID id, int version) {
+        Recipe recipe = recipes.findLockedById(id).orElse(null);
+        if (recipe == null) {
+            return;
+        }
+        if (recipe.version() != version) {
+            throw new ChangedSince(
+                    "Somebody else has changed “" + recipe.name() + "” meanwhile. Look at it before you tear it out.");
+        }
+        recipes.delete(recipe);
         recipes.flush();
     }
 
@@ -154,7 +211,8 @@ public class RecipeService {
                 Allergen.in(input.ingredients().stream().map(Ingredient::what).toList()).stream()
                         .map(a -> new AllergenView(a, a.words()))
                         .toList(),
-                recipe.originalJson() == null ? null : true);
+                recipe.originalJson() == null ? null : true,
+                recipe.version());
     }
 
     private String written(Object value) {

@@ -14,6 +14,7 @@ import olla.server.web.MaybeAbsent;
  * @param amounts scaled
  * @param allergens found on its list of ingredients
  * @param imported true where it came from a file
+ * @param version what an If-Match names to change it
  */
 public record RecipeView(
         UUID id,
@@ -21,7 +22,8 @@ public record RecipeView(
         int scaledTo,
         List<AmountAnswer> amounts,
         List<AllergenView> allergens,
-        @MaybeAbsent Boolean imported) {
+        @MaybeAbsent Boolean imported,
+        int version) {
 
     /** An allergen, as it is declared. */
     public record AllergenView(Allergen key, String words) {}

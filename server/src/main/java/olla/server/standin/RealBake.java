@@ -3,6 +3,7 @@ package olla.server.standin;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -73,7 +74,10 @@ final class RealBake {
 
     private static List<OvenEvent> happened(BakeView view) {
         List<OvenEvent> events = new ArrayList<>();
-        for (TapView tap : view.taps()) {
+        double outMin = Double.NaN;
+        List<TapView> inOrder = new ArrayList<>(view.taps());
+        Collections.reverse(inOrder);
+        for (TapView tap : inOrder) {
             double minute = Math.max(0, minute(view, tap.at()));
             if (tap.kind() == TapKind.DOOR) {
                 events.add(new OvenEvent.DoorOpened(minute, tap.number()));
@@ -81,6 +85,11 @@ final class RealBake {
                 events.add(new OvenEvent.DialTurned(minute, tap.celsius()));
             } else if (tap.kind() == TapKind.NOT_HOT) {
                 events.add(new OvenEvent.NotHot(tap.celsius()));
+            } else if (tap.kind() == TapKind.OUT && Double.isNaN(outMin)) {
+                outMin = minute;
+            } else if (tap.kind() == TapKind.BACK && !Double.isNaN(outMin)) {
+                events.add(new OvenEvent.Outside(outMin, minute));
+                outMin = Double.NaN;
             }
         }
         return events;

@@ -15,7 +15,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -49,18 +48,27 @@ class Problems extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, conflict.getMessage());
     }
 
-    /** Two at once: a changed row, or the same new row twice. */
-    @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
-    ProblemDetail changedMeanwhile() {
+    @ExceptionHandler
+    ProblemDetail changedSince(ChangedSince changed) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, changed.getMessage());
+    }
+
+    /** Two at once: the same new row twice. */
+    @ExceptionHandler
+    ProblemDetail changedMeanwhile(DataIntegrityViolationException twice) {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONFLICT, "Somebody else changed this just now. Look again, then repeat.");
     }
 
+    /** Nobody knows whether it was stored: the connection may have gone before it or after it. */
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
-    ProblemDetail storeOutOfReach(Exception lost) {
+    ResponseEntity<ProblemDetail> storeOutOfReach(Exception lost) {
         LOG.warn("The store is out of reach: {}", lost.getMessage());
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.SERVICE_UNAVAILABLE, "The log cannot be reached just now; nothing was stored. Try again.");
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, "1")
+                .body(ProblemDetail.forStatusAndDetail(
+                        HttpStatus.SERVICE_UNAVAILABLE,
+                        "The log cannot be reached just now. Say it again as it was: it counts once."));
     }
 
     @Override

@@ -274,9 +274,9 @@ class RunningBakeTest {
 
     @Test
     void aThermometerInTheOvenTellsItsOffset() throws Exception {
-        http.put("/api/ovens/1/sensor", Map.of("device", "air-1"));
+        hang("air-1");
         List<Map<String, Object>> readings = new ArrayList<>();
-        for (double m = 0.5; m < 6; m += 0.5) {
+        for (double m = 0.5; m < 8; m += 0.5) {
             readings.add(Map.of("device", "air-1", "channel", "AIR", "at", at(m).toString(), "celsius", 205.0));
         }
         HttpHeaders headers = new HttpHeaders();
@@ -285,7 +285,17 @@ class RunningBakeTest {
         http.postForObject("/api/readings", new HttpEntity<>(body, headers), String.class);
         BakeView told = bakes.one(id);
         assertThat(told.window().likelyMin()).isGreaterThan(told.likelyMin() + 0.3);
-        http.put("/api/ovens/1/sensor", Map.of());
+        hang(null);
+    }
+
+    private void hang(String device) throws Exception {
+        JsonNode oven =
+                json.readTree(http.getForObject("/api/ovens", String.class)).get(0);
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(MediaType.APPLICATION_JSON);
+        headers.setIfMatch("\"" + oven.get("version").asInt() + "\"");
+        String body = json.writeValueAsString(device == null ? Map.of() : Map.of("device", device));
+        http.put("/api/ovens/" + oven.get("id").asInt(), new HttpEntity<>(body, headers));
     }
 
     @Test

@@ -78,13 +78,40 @@ class RecipesTest {
     }
 
     private ResponseEntity<String> send(HttpMethod method, String path, String type, String body) {
+        return send(method, path, type, body, null);
+    }
+
+    private ResponseEntity<String> send(HttpMethod method, String path, String type, String body, String ifMatch) {
         HttpHeaders headers = new HttpHeaders();
+        if (ifMatch != null) {
+            headers.setIfMatch(ifMatch);
+        }
         headers.setContentType(MediaType.parseMediaType(type));
         return http.exchange(path, method, new HttpEntity<>(body, headers), String.class);
     }
 
     private ResponseEntity<String> write(UUID id, String recipe) {
-        return send(HttpMethod.PUT, "/api/recipes/" + id, "application/json", recipe);
+        return write(id, recipe, version(id));
+    }
+
+    private ResponseEntity<String> write(UUID id, String recipe, String version) {
+        return send(HttpMethod.PUT, "/api/recipes/" + id, "application/json", recipe, version);
+    }
+
+    private ResponseEntity<String> tearOut(UUID id, String version) {
+        return send(HttpMethod.DELETE, "/api/recipes/" + id, "application/json", null, version);
+    }
+
+    /* What is there now; null where nothing is. */
+    private String version(UUID id) {
+        ResponseEntity<String> there = http.getForEntity("/api/recipes/" + id, String.class);
+        try {
+            return there.getStatusCode().is2xxSuccessful()
+                    ? "\"" + json.readTree(there.getBody()).path("version").asInt() + "\""
+                    : null;
+        } catch (com.fasterxml.jackson.core.JsonProcessingException broken) {
+            throw new IllegalStateException(broken);
+        }
     }
 
     private ResponseEntity<String> take(UUID id, String file) {
@@ -109,6 +136,30 @@ class RecipesTest {
         return json.readTree(answer.getBody()).path("detail").asText();
     }
 
+    /** Two cooks with the same recipe open: the second hears what the first has changed, and nothing is lost. */
+    @Test
+    void whoWritesOverWhatSomebodyElseHasChangedIsToldWhat() throws Exception {
+        UUID id = UUID.randomUUID();
+        write(id, CRUMB);
+        String both = version(id);
+        String first = CRUMB.replace("rye crumb\"", "oat crumb\"");
+        assertThat(write(id, first, both).getStatusCode()).isEqualTo(HttpStatus.OK);
+        // The answer was lost, and the same is written again: it is answered as it was.
+        assertThat(write(id, first, both).getStatusCode()).isEqualTo(HttpStatus.OK);
+        ResponseEntity<String> second = write(id, CRUMB.replace("\"pieces\": 4", "\"pieces\": 6"), both);
+        assertThat(second.getStatusCode()).isEqualTo(HttpStatus.PRECONDITION_FAILED);
+        assertThat(json.readTree(second.getBody()).path("detail").asText())
+                .contains("Somebody else has changed “Zander, oat crumb” meanwhile")
+                .contains("its name");
+        assertThat(get("/api/recipes/" + id).at("/recipe/name").asText()).isEqualTo("Zander, oat crumb");
+        assertThat(tearOut(id, both).getStatusCode()).isEqualTo(HttpStatus.PRECONDITION_FAILED);
+        assertThat(tearOut(id, null).getStatusCode()).isEqualTo(HttpStatus.PRECONDITION_REQUIRED);
+        assertThat(tearOut(id, version(id)).getStatusCode()).isEqualTo(HttpStatus.NO_CONTENT);
+        // Torn out meanwhile: it is not written back by accident, nor torn out twice in anger.
+        assertThat(write(id, first, both).getStatusCode()).isEqualTo(HttpStatus.PRECONDITION_FAILED);
+        assertThat(tearOut(id, both).getStatusCode()).isEqualTo(HttpStatus.NO_CONTENT);
+    }
+
     @Test
     void aRecipeIsKeptScaledAndForgotten() throws Exception {
         UUID id = UUID.randomUUID();
@@ -127,7 +178,7 @@ class RecipesTest {
                         .at("/recipe/name")
                         .asText())
                 .isEqualTo("Zander, oat crumb");
-        http.delete("/api/recipes/" + id);
+        tearOut(id, version(id));
         assertThat(http.getForEntity("/api/recipes/" + id, String.class).getStatusCode())
                 .isEqualTo(HttpStatus.NOT_FOUND);
     }

@@ -1,0 +1,41 @@
+-- When a bake was first put in, whatever is tapped later; what follows from its taps is worked out from here.
+alter table bake
+  add column put_at datetime(3),
+  add column enough_from_min decimal(6, 2);
+update bake set put_at = started_at;
+alter table bake modify column put_at datetime(3) not null;
+
+alter table tap add column doneness varchar(20);
+
+-- A bake that was taken back stays so, however late it is asked for again.
+create table bake_gone (
+  id char(36) not null primary key,
+  at datetime(3) not null
+);
+
+alter table oven
+  add column version int not null default 0,
+  add column lessons_turn int not null default 0,
+  add column falls_c_per_hour double;
+
+-- One probe is in one bake: whoever moves it takes its row first.
+create table probe (
+  device varchar(40) not null primary key
+);
+insert ignore into probe (device) select distinct device from probe_use;
+update probe_use p join bake b on b.id = p.bake_id set p.until = greatest(p.since, b.logged_at)
+  where p.until is null and b.logged_at is not null;
+update probe_use p
+  join (select device, max(concat(since, bake_id)) as last_one from probe_use where until is null group by device) l
+    on l.device = p.device
+  set p.until = p.since
+  where p.until is null and concat(p.since, p.bake_id) < l.last_one;
+alter table probe_use
+  add column in_use varchar(40) as (if(until is null, device, null)) persistent,
+  add constraint probe_in_one_bake unique (in_use);
+
+-- What has come since is read again, not what was read before.
+alter table reading
+  add column arrived_at datetime(3) not null default current_timestamp(3),
+  add index reading_by_arrival (device, channel, arrived_at),
+  add index reading_by_time (at);

@@ -1,0 +1,54 @@
+package olla.server.bakes;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Instant;
+import java.util.UUID;
+import olla.core.doneness.Cue;
+import olla.server.bench.EstimateRequest;
+
+/** Questions and taps for the tests of bakes. */
+final class Hakes {
+
+    private Hakes() {}
+
+    /** A portion of hake on a tray at 230 °C, likely done after twelve minutes or so. */
+    static EstimateRequest hake() {
+        return hake("\"kind\":\"OPEN_TRAY\"", "");
+    }
+
+    /**
+     * A portion of hake.
+     *
+     * @param dress its dress's fields
+     * @param more further fields of the request, each with a comma before it
+     */
+    static EstimateRequest hake(String dress, String more) {
+        try {
+            return new ObjectMapper().readValue("""
+                    {"piece": {"species":"hake","cut":"PORTION","thicknessMm":26,"massG":160,"startTempC":8},
+                     "dress": {%s}, "oven": {"kind":"STILL"},
+                     "programme": [{"stage":"BAKE","tempC":230},{"stage":"REST","minutes":4}],
+                     "usual": true, "doneness":"FLAKES"%s}
+                    """.formatted(dress, more), EstimateRequest.class);
+        } catch (JsonProcessingException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    static TapInput tap(TapKind kind, Instant at) {
+        return new TapInput(UUID.randomUUID(), kind, at, null, null, null);
+    }
+
+    static TapInput cue(Cue cue, Instant at) {
+        return new TapInput(UUID.randomUUID(), TapKind.CUE, at, cue, null, null);
+    }
+
+    static TapInput number(TapKind kind, int number, Instant at) {
+        return new TapInput(UUID.randomUUID(), kind, at, null, null, number);
+    }
+
+    static TapInput degrees(TapKind kind, double celsius, Instant at) {
+        return new TapInput(UUID.randomUUID(), kind, at, null, celsius, null);
+    }
+}
