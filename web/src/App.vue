@@ -200,6 +200,10 @@ li.here a {
   display: flex;
   gap: 4px;
 }
+/* Elsewhere a screen without a mouse shows none; who asks for the list gets it. */
+.keys kbd {
+  display: inline-block;
+}
 .keys dd {
   margin: 0;
 }

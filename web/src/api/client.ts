@@ -1,3 +1,4 @@
+import { say } from '../words/units'
 import type {
   Alternatives,
   Answer,
@@ -9,8 +10,10 @@ import type {
   DishTurn,
   Ingredient,
   Inside,
+  LogLine,
   Measured,
   Oven,
+  OvenWords,
   Question,
   RecipeInput,
   RecipeView,
@@ -24,44 +27,82 @@ export interface FieldError {
 }
 
 const TOO_LARGE = 413
-const GATEWAY = 502
-const UNAVAILABLE = 503
+/** Nobody waits longer for an answer, ms. */
+const PATIENCE_MS = 15_000
+/** What may go through later as it is: too early, too many, or a server that is not itself. */
+const MAY_PASS = new Set([0, 408, 425, 429])
+const SERVER_FAULT = 500
 
-/** What the server refused, or that it could not be reached (status 0). */
+/** What the server refused, or that it could not be reached (status 0). Its amounts are written in the kitchen's units. */
 export class Problem extends Error {
+  readonly errors: FieldError[]
+
   constructor(
     readonly status: number,
-    message: string,
-    readonly errors: FieldError[] = [],
+    private readonly words: string,
+    errors: FieldError[] = [],
   ) {
-    super(message)
+    super()
+    Object.defineProperty(this, 'message', { get: () => say(this.words) })
+    this.errors = errors.map((e) => ({
+      field: e.field,
+      get message() {
+        return say(e.message)
+      },
+    }))
   }
 
   /** Whether the server has made up its mind; otherwise the same may work in a while. */
   get reachable() {
-    return this.status !== 0 && this.status !== UNAVAILABLE && this.status !== GATEWAY
+    return !MAY_PASS.has(this.status) && this.status < SERVER_FAULT
   }
 }
 
-function call<T>(method: string, path: string, body?: unknown): Promise<T> {
-  return send(method, path, body === undefined ? null : JSON.stringify(body), 'application/json')
+/** Whether something was thrown because whoever asked no longer wants to know. */
+export const givenUp = (thrown: unknown) => thrown instanceof DOMException && thrown.name === 'AbortError'
+
+/** What a call may want besides its body. */
+interface Extras {
+  /** Ends it. */
+  signal?: AbortSignal
+  /** The version of what is changed, as it was answered. */
+  version?: number | undefined
 }
 
-/** Sends a body as it is and reads the answer. Throws a {@link Problem} where it is refused or nobody answers. */
-export async function send<T>(method: string, path: string, body: BodyInit | null, type: string): Promise<T> {
-  let response: Response
+function call<T>(method: string, path: string, body?: unknown, extras?: Extras): Promise<T> {
+  return send(method, path, body === undefined ? null : JSON.stringify(body), 'application/json', extras)
+}
+
+/**
+ * Sends a body as it is and reads the answer. Throws a {@link Problem} where it is refused or nobody answers in time, and an
+ * AbortError where it was given up.
+ */
+export async function send<T>(
+  method: string,
+  path: string,
+  body: BodyInit | null,
+  type: string,
+  extras: Extras = {},
+): Promise<T> {
+  const timeout = AbortSignal.timeout(PATIENCE_MS)
+  const signal = extras.signal ? AbortSignal.any([extras.signal, timeout]) : timeout
+  const headers: Record<string, string> = body === null ? {} : { 'content-type': type }
+  if (extras.version !== undefined) headers['if-match'] = `"${extras.version}"`
   try {
-    response = await fetch(path, { method, headers: body === null ? {} : { 'content-type': type }, body })
-  } catch {
+    const response = await fetch(path, { method, headers, body, signal })
+    if (!response.ok) {
+      const problem = await response.json().catch(() => ({}))
+      const plain =
+        response.status === TOO_LARGE
+          ? 'This is larger than 64 KB, which is too large.'
+          : 'That did not work.'
+      throw new Problem(response.status, problem.detail ?? plain, problem.errors ?? [])
+    }
+    return response.status === 204 ? (undefined as T) : await response.json()
+  } catch (failure) {
+    if (failure instanceof Problem || extras.signal?.aborted) throw failure
     throw new Problem(0, 'The kitchen computer does not answer. What you typed is kept.')
   }
-  if (!response.ok) {
-    const problem = await response.json().catch(() => ({}))
-    const plain =
-      response.status === TOO_LARGE ? 'This is larger than 64 KB, which is too large.' : 'That did not work.'
-    throw new Problem(response.status, problem.detail ?? plain, problem.errors ?? [])
-  }
-  return response.status === 204 ? (undefined as T) : await response.json()
 }
 
 /** The server's API, call by call. Every call throws a {@link Problem} where it is refused. */
@@ -69,33 +110,38 @@ export const api = {
   catalogue: () => call<Catalogue>('GET', '/api/catalogue'),
   ovens: () => call<Oven[]>('GET', '/api/ovens'),
   addOven: (name: string, kind: Oven['kind']) => call<Oven>('POST', '/api/ovens', { name, kind }),
-  estimate: (question: Question) => call<Answer>('POST', '/api/estimates', question),
+  estimate: (question: Question, signal: AbortSignal) =>
+    call<Answer>('POST', '/api/estimates', question, { signal }),
   alternatives: (question: Question) => call<Alternatives>('POST', '/api/alternatives', question),
-  certainty: (question: Question, ovenId: number) =>
-    call<Certainty>('POST', '/api/certainty', { question, ovenId }),
-  tray: (dishes: Question[]) => call<DishTurn[]>('POST', '/api/trays', { dishes }),
+  certainty: (question: Question, ovenId: number, signal: AbortSignal) =>
+    call<Certainty>('POST', '/api/certainty', { question, ovenId }, { signal }),
+  tray: (dishes: Question[], signal: AbortSignal) =>
+    call<DishTurn[]>('POST', '/api/trays', { dishes }, { signal }),
   recipes: () => call<RecipeView[]>('GET', '/api/recipes'),
-  recipe: (id: string, pieces: number) => call<RecipeView>('GET', `/api/recipes/${id}?pieces=${pieces}`),
-  writeRecipe: (id: string, recipe: RecipeInput) => call<RecipeView>('PUT', `/api/recipes/${id}`, recipe),
-  forgetRecipe: (id: string) => call<void>('DELETE', `/api/recipes/${id}`),
+  recipe: (id: string, pieces: number, signal?: AbortSignal) =>
+    call<RecipeView>('GET', `/api/recipes/${id}?pieces=${pieces}`, undefined, signal ? { signal } : {}),
+  writeRecipe: (id: string, recipe: RecipeInput, version?: number) =>
+    call<RecipeView>('PUT', `/api/recipes/${id}`, recipe, { version }),
+  forgetRecipe: (id: string, version: number) =>
+    call<void>('DELETE', `/api/recipes/${id}`, undefined, { version }),
   recipeFile: (id: string) => `/api/recipes/${id}/file`,
   takeRecipe: (id: string, text: string) =>
     send<RecipeView>('POST', `/api/recipes/${id}/file`, text, 'application/ld+json'),
   shopping: (lines: Ingredient[], spoons: boolean) =>
     call<ShoppingList>('POST', '/api/shopping', { lines, spoons }),
-  counter: (found: CounterQuestion) => call<CounterAnswer>('POST', '/api/counter', found),
-  running: () => call<Bake[]>('GET', '/api/bakes?which=RUNNING'),
-  logged: () => call<Bake[]>('GET', '/api/bakes?which=LOGGED'),
+  counter: (found: CounterQuestion, signal: AbortSignal) =>
+    call<CounterAnswer>('POST', '/api/counter', found, { signal }),
+  running: () => call<Bake[]>('GET', '/api/bakes'),
+  logged: (signal: AbortSignal) => call<LogLine[]>('GET', '/api/log', undefined, { signal }),
   bake: (id: string) => call<Bake>('GET', `/api/bakes/${id}`),
-  putIn: (id: string, title: string, ovenId: number, question: Question) =>
-    call<Bake>('POST', '/api/bakes', { id, title, ovenId, question }),
-  inside: (id: string) => call<Inside>('GET', `/api/bakes/${id}/inside`),
+  inside: (id: string, signal: AbortSignal) =>
+    call<Inside>('GET', `/api/bakes/${id}/inside`, undefined, { signal }),
   rest: (id: string) => call<Answer>('GET', `/api/bakes/${id}/rest`),
   devices: () => call<Measured[]>('GET', '/api/devices'),
   probe: (id: string, device: string) => call<Bake>('PUT', `/api/bakes/${id}/probe`, { device }),
   unprobe: (id: string) => call<Bake>('DELETE', `/api/bakes/${id}/probe`),
-  sensor: (oven: number, device: string | null) =>
-    call<Oven>('PUT', `/api/ovens/${oven}/sensor`, device === null ? {} : { device }),
+  describeOven: (oven: Oven, words: OvenWords) =>
+    call<Oven>('PUT', `/api/ovens/${oven.id}`, words, { version: oven.version }),
   photo: (id: string) => `/api/bakes/${id}/photo`,
   keepPhoto: (id: string, file: File) => send<void>('PUT', `/api/bakes/${id}/photo`, file, file.type),
   dropPhoto: (id: string) => call<void>('DELETE', `/api/bakes/${id}/photo`),

@@ -180,9 +180,13 @@ export const TAPS: Record<TapKind, string> = {
   READ: 'the reading',
   STEP: 'done',
   OUT: 'it is out',
+  BACK: 'it went back in',
+  TARGET: 'the lower target',
+  NOT_SO: 'it was not so',
   CRACKED: 'it is cracked',
   PORTIONS: 'helpings',
   CHILLED: 'in the fridge',
   NONE_LEFT: 'nothing left',
   BINNED: 'thrown out',
+  FORGOTTEN: 'closed as forgotten',
 }

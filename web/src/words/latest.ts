@@ -1,20 +1,34 @@
+import { givenUp } from '../api/client'
+
+/** An answer that takes longer is no longer waited for once something else is asked, ms. */
+const WAITS_MS = 1200
+
 /**
  * Asks one question at a time: what has changed while an answer was on its way is asked when that answer is there, and
- * everything between is left out.
+ * everything between is left out. An answer that takes long is given up for the next question, so that one that never comes
+ * holds nothing up.
  */
-export function latest(ask: () => Promise<void>): () => Promise<void> {
-  let asking = false
+export function latest(ask: (signal: AbortSignal) => Promise<void>): () => Promise<void> {
+  let asking: { since: number; giveUp: AbortController } | null = null
   let again = false
+  let timer: ReturnType<typeof setTimeout> | undefined
   return async function run(): Promise<void> {
     if (asking) {
       again = true
+      const left = asking.since + WAITS_MS - performance.now()
+      const { giveUp } = asking
+      clearTimeout(timer)
+      timer = setTimeout(() => giveUp.abort(), Math.max(0, left))
       return
     }
-    asking = true
+    asking = { since: performance.now(), giveUp: new AbortController() }
     try {
-      await ask()
+      await ask(asking.giveUp.signal)
+    } catch (thrown) {
+      if (!givenUp(thrown)) throw thrown
     } finally {
-      asking = false
+      clearTimeout(timer)
+      asking = null
       if (again) {
         again = false
         void run()

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { ElInputNumber } from 'element-plus'
-import 'element-plus/es/components/input-number/style/css'
-import { computed, useId } from 'vue'
+import { computed, ref, useId } from 'vue'
+import FigureInput from '../../words/FigureInput.vue'
 import type { Kind } from '../../words/units'
 import { useUnits } from '../../words/units'
 
@@ -18,20 +17,15 @@ const props = defineProps<{
   usual?: number | undefined
   refusal?: string | undefined
 }>()
-const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
+defineEmits<{ 'update:modelValue': [value: number | null] }>()
 
 const id = useId()
 const units = useUnits()
-const unit = computed(() => (props.kind ? units.unit(props.kind) : null))
-const places = computed(() => (unit.value?.places ?? 0) + (props.fine ? 1 : 0))
-const show = (si: number) => +(unit.value?.from(si) ?? si).toFixed(places.value)
-const shown = computed({
-  get: () => (props.modelValue === null ? null : show(props.modelValue)),
-  set: (value) =>
-    emit(
-      'update:modelValue',
-      value === null || value === undefined ? null : (unit.value?.to(value) ?? value),
-    ),
+const unread = ref<string | null>(null)
+const wrong = computed(() => (unread.value === null ? props.refusal : `“${unread.value}” is no figure.`))
+const usually = computed(() => {
+  if (props.usual === undefined) return ''
+  return props.kind ? units.show(props.kind, props.usual) : String(props.usual)
 })
 </script>
 
@@ -39,18 +33,19 @@ const shown = computed({
   <div class="amount" :data-of="label">
     <label :for="id">{{ label }}</label>
     <span class="field">
-      <ElInputNumber
+      <FigureInput
         :id="id"
-        v-model="shown"
-        :controls="false"
-        :precision="places"
-        :placeholder="usual === undefined ? '' : String(show(usual))"
-        :aria-invalid="Boolean(refusal)"
-        inputmode="decimal"
+        :model-value="modelValue"
+        :kind="kind"
+        :fine="fine ?? false"
+        :placeholder="usually"
+        :invalid="Boolean(wrong)"
+        @update:model-value="(value) => $emit('update:modelValue', value)"
+        @unread="(text) => (unread = text)"
       />
-      <span class="sign">{{ unit?.sign ?? sign }}</span>
+      <span class="sign">{{ kind ? units.unit(kind).sign : sign }}</span>
     </span>
-    <p v-if="refusal" class="wrong" role="alert">{{ refusal }}</p>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
   </div>
 </template>
 
@@ -69,7 +64,7 @@ label {
   align-items: center;
   gap: 4px;
 }
-.field :deep(.el-input-number) {
+.field :deep(.el-input) {
   width: 100%;
 }
 .field :deep(.el-input__wrapper) {

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { newId } from '../../words/id'
 import { useRafFn } from '@vueuse/core'
-import { onMounted, ref } from 'vue'
+import { onMounted } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, Problem } from '../../api/client'
+import type { Oven, Question } from '../../api/types'
 import { useKeys } from '../../words/keys'
-import { useUnits } from '../../words/units'
+import { coming, type Window } from '../oven/coming'
 import { useRunning } from '../oven/running'
 import { useBench } from './bench'
 import DressBar from './DressBar.vue'
@@ -24,9 +23,6 @@ const bench = useBench()
 const running = useRunning()
 const tray = useTray()
 const router = useRouter()
-const units = useUnits()
-const putting = ref(false)
-const refused = ref<string | null>(null)
 
 const { pause, resume, isActive } = useRafFn(
   ({ delta }) => {
@@ -47,48 +43,33 @@ function step(minutes: number) {
   bench.minute = Math.min(bench.endMinute, Math.max(0, bench.minute + minutes))
 }
 
-function thicker(mm: number) {
-  const from = bench.on.thicknessMm ?? bench.answer?.piece.thicknessMm
-  if (from === undefined) return
-  const { leastThicknessMm = 5, mostThicknessMm = 200 } = bench.cut ?? {}
-  bench.change({ thicknessMm: Math.min(mostThicknessMm, Math.max(leastThicknessMm, Math.round(from + mm))) })
-}
-
-function hotter(steps: number) {
-  const { step: size, from, to } = units.unit('heat')
-  const dial = Math.round(from(bench.on.tempC) / size) * size + steps * size
-  const { coolestC = 90, hottestC = 300 } = bench.catalogue?.limits ?? {}
-  bench.setDial(Math.min(hottestC, Math.max(coolestC, to(dial))))
-}
-
+/** The fish goes in, and what shares its tray with it, each as a bake of its own. */
 async function putIn() {
-  if (putting.value || !bench.question || !bench.oven || bench.answer?.likelyMin === undefined) return
-  putting.value = true
-  refused.value = null
-  try {
-    const bake = await api.putIn(newId(), bench.title, bench.oven.id, bench.question)
-    running.take(bake)
-    // What shares the tray goes in with it, each as a bake of its own.
-    while (tray.aside.length) {
-      const other = tray.dishes[0]!
-      running.take(await api.putIn(newId(), other.title, bench.oven.id, other.question))
-      tray.remove(0)
-    }
-    await router.push(`/oven/${bake.id}`)
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    refused.value = failure.message
-  } finally {
-    putting.value = false
-  }
+  const oven = bench.oven
+  if (!bench.question || !oven || bench.problem || !bench.checkWindow) return
+  const mine = goIn(bench.title, bench.question, oven, bench.checkWindow)
+  tray.dishes.slice(0, tray.aside.length).forEach((dish, i) => {
+    goIn(dish.title, dish.question, oven, tray.turns.find((t) => t.index === i) ?? bench.checkWindow!)
+  })
+  while (tray.aside.length) tray.remove(0)
+  await router.push(`/oven/${mine}`)
+}
+
+function goIn(title: string, question: Question, oven: Oven, window: Window) {
+  const { checkFromMin, likelyMin, noLaterThanMin } = window
+  const targetC = bench.catalogue?.targets.find((t) => t.doneness === question.doneness)?.peakC ?? 0
+  const rest = bench.answer?.restMinutes ?? 0
+  const thick = question.piece.thicknessMm ?? bench.answer?.piece.thicknessMm ?? 0
+  const shown = coming(question, oven, { checkFromMin, likelyMin, noLaterThanMin }, targetC, rest, thick)
+  return running.putIn(title, oven.id, question, shown)
 }
 
 useKeys({
-  '[': () => thicker(-1),
-  ']': () => thicker(1),
+  '[': () => bench.thicker(-1),
+  ']': () => bench.thicker(1),
   d: bench.nextDress,
-  '-': () => hotter(-1),
-  '=': () => hotter(1),
+  '-': () => bench.hotter(-1),
+  '=': () => bench.hotter(1),
   ' ': play,
   ',': () => step(-1),
   '.': () => step(1),
@@ -101,7 +82,7 @@ onMounted(bench.open)
 
 <template>
   <main class="bench">
-    <PieceSide class="piece" @hotter="hotter" />
+    <PieceSide class="piece" />
     <section class="middle" aria-label="Inside the fish">
       <p v-if="bench.problem && !bench.answer" class="trouble" role="alert">{{ bench.problem.message }}</p>
       <DressBar />
@@ -112,7 +93,7 @@ onMounted(bench.open)
         <TrayList />
       </template>
     </section>
-    <TheTicket class="ticket" :putting="putting" :refused="refused" @put-in="putIn" />
+    <TheTicket class="ticket" @put-in="putIn" />
   </main>
 </template>
 

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import type { Answer, Card, CounterAnswer } from '../../api/types'
+import { useUnits } from '../../words/units'
 
 /** What can hurt somebody, the hardest first, with who says so. */
 defineProps<{
   cautions: Answer['cautions'] | Card['cautions'] | CounterAnswer['cautions']
   withSources?: boolean
 }>()
+
+const units = useUnits()
 </script>
 
 <template>
@@ -14,9 +17,9 @@ defineProps<{
       v-for="caution in cautions"
       :key="caution.code"
       :class="caution.weight.toLowerCase()"
-      :title="withSources ? undefined : caution.source"
+      :title="withSources ? undefined : units.say(caution.source)"
     >
-      {{ caution.text }} <small v-if="withSources">{{ caution.source }}</small>
+      {{ units.say(caution.text) }} <small v-if="withSources">{{ units.say(caution.source) }}</small>
     </li>
   </ul>
 </template>

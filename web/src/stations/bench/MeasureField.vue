@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { ElInputNumber } from 'element-plus'
-import 'element-plus/es/components/input-number/style/css'
-import { computed, useId } from 'vue'
+import { computed, ref, useId } from 'vue'
+import FigureInput from '../../words/FigureInput.vue'
 import type { Kind } from '../../words/units'
 import { useUnits } from '../../words/units'
 
@@ -16,16 +15,12 @@ const props = defineProps<{
   note: string
   refusal?: string | undefined
 }>()
-const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
+defineEmits<{ 'update:modelValue': [value: number | null] }>()
 
 const id = useId()
 const units = useUnits()
-const unit = computed(() => units.unit(props.kind))
-const shown = computed({
-  get: () => (props.modelValue === null ? null : +units.show(props.kind, props.modelValue)),
-  set: (value) =>
-    emit('update:modelValue', value === null || value === undefined ? null : unit.value.to(value)),
-})
+const unread = ref<string | null>(null)
+const wrong = computed(() => (unread.value === null ? props.refusal : `“${unread.value}” is no figure.`))
 </script>
 
 <template>
@@ -34,19 +29,20 @@ const shown = computed({
       {{ label }} <small>{{ note }}</small>
     </label>
     <span class="field">
-      <ElInputNumber
+      <FigureInput
         :id="id"
-        v-model="shown"
-        :controls="false"
-        :precision="unit.places"
+        :model-value="modelValue"
+        :kind="kind"
         :placeholder="reckoned === undefined ? '' : `≈ ${units.show(kind, reckoned)}`"
-        :aria-invalid="Boolean(refusal)"
-        :aria-describedby="refusal ? `${id}-wrong` : undefined"
-        inputmode="decimal"
+        :invalid="Boolean(wrong)"
+        :describedby="wrong ? `${id}-wrong` : undefined"
+        @update:model-value="(value) => $emit('update:modelValue', value)"
+        @unread="(text) => (unread = text)"
       />
-      <span class="unit">{{ unit.sign }}</span>
+      <span class="unit">{{ units.unit(kind).sign }}</span>
     </span>
-    <p v-if="refusal" :id="`${id}-wrong`" class="wrong" role="alert">{{ refusal }}</p>
+    <p v-if="wrong" :id="`${id}-wrong`" class="wrong" role="alert">{{ wrong }}</p>
+    <slot />
   </div>
 </template>
 
@@ -72,7 +68,7 @@ small {
   align-items: center;
   gap: 6px;
 }
-.field :deep(.el-input-number) {
+.field :deep(.el-input) {
   width: 84px;
 }
 .field :deep(.el-input__wrapper) {

@@ -16,8 +16,6 @@ import MeasureField from './MeasureField.vue'
 import OvenForm from './OvenForm.vue'
 import RecipeBook from './RecipeBook.vue'
 
-defineEmits<{ hotter: [steps: number] }>()
-
 const bench = useBench()
 const units = useUnits()
 const book = ref(false)
@@ -94,7 +92,7 @@ const sure = computed(() => {
       name="How it is cut"
       :choices="cuts"
       :chosen="bench.on.cut"
-      @choose="(cut) => bench.change({ cut: cut as Cut })"
+      @choose="(cut) => bench.setCut(cut as Cut)"
     />
 
     <MeasureField
@@ -104,7 +102,7 @@ const sure = computed(() => {
       :model-value="bench.on.thicknessMm"
       :reckoned="bench.answer?.piece.thicknessMm"
       :refusal="bench.refusal('thicknessMm')"
-      @update:model-value="(thicknessMm) => bench.change({ thicknessMm })"
+      @update:model-value="(thicknessMm) => bench.measure({ thicknessMm })"
     />
     <MeasureField
       label="Weighs"
@@ -113,7 +111,7 @@ const sure = computed(() => {
       :model-value="bench.on.massG"
       :reckoned="bench.answer?.piece.massG"
       :refusal="bench.refusal('massG')"
-      @update:model-value="(massG) => bench.change({ massG })"
+      @update:model-value="(massG) => bench.measure({ massG })"
     />
 
     <ChoiceRow
@@ -162,11 +160,11 @@ const sure = computed(() => {
         </template>
       </ElSelect>
       <div class="dial">
-        <button aria-label="Cooler" @click="$emit('hotter', -1)">−</button>
-        <output aria-label="Dial">{{ units.degrees(bench.on.tempC) }}</output>
-        <button aria-label="Hotter" @click="$emit('hotter', 1)">+</button>
+        <button aria-label="Cooler" @click="bench.hotter(-1)">−</button>
+        <output aria-label="Dial">{{ units.dial(bench.on.tempC) }}</output>
+        <button aria-label="Hotter" @click="bench.hotter(1)">+</button>
       </div>
-      <p v-if="bench.oven?.lessons" class="known">{{ bench.oven.words }}</p>
+      <p v-if="bench.oven?.lessons" class="known">{{ units.say(bench.oven.words) }}</p>
       <p v-if="bench.refusal('tempC')" class="wrong" role="alert">{{ bench.refusal('tempC') }}</p>
     </div>
 

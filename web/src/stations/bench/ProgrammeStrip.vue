@@ -57,7 +57,7 @@ const moments = computed(() => {
 function words(span: StageSpan, wide: number): string {
   if (span.stage === 'BAKE') {
     if (wide < 36) return ''
-    return wide > 64 ? `bake ${units.degrees(span.tempC!)}` : units.degrees(span.tempC!)
+    return wide > 64 ? `bake ${units.dial(span.tempC!)}` : units.dial(span.tempC!)
   }
   if (span.stage === 'GRILL') return wide > 34 ? 'grill' : 'g'
   return wide > 30 ? 'rest' : ''

@@ -3,6 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { api } from '../../api/client'
 import type { RecipeInput, RecipeView } from '../../api/types'
 import { DRESSES } from '../../words/labels'
+import { latest } from '../../words/latest'
 import { useUnits } from '../../words/units'
 import BenchDialog from './BenchDialog.vue'
 import { useBench } from './bench'
@@ -21,13 +22,22 @@ const file = ref<HTMLInputElement>()
 
 const imperial = computed(() => units.chosen.value === 'imperial')
 
+/** What was tapped last is what is shown, whichever answer comes first. */
+const wanted = ref<RecipeView | null>(null)
+const show = latest(async (signal) => {
+  const recipe = wanted.value
+  if (!recipe) return
+  const scaled = await book.forTonight(recipe.id, signal)
+  if (wanted.value === recipe) picked.value = scaled ?? recipe
+})
 async function pick(recipe: RecipeView) {
   writing.value = null
-  picked.value = (await book.forTonight(recipe.id)) ?? recipe
+  wanted.value = recipe
+  await show()
 }
 watch(
   () => bench.on.pieces,
-  () => picked.value && void pick(picked.value),
+  () => void show(),
 )
 
 function lay() {
@@ -39,18 +49,22 @@ function lay() {
 }
 
 async function write(recipe: RecipeInput) {
-  const written = await book.write(recipe, picked.value?.id)
+  const written = await book.write(recipe, picked.value ?? undefined)
   if (written) await pick(written)
 }
 
 async function tear() {
   if (!picked.value) return
-  await book.forget(picked.value.id)
+  if (!(await book.forget(picked.value))) return
+  wanted.value = null
   picked.value = null
 }
 
 function begin(recipe: RecipeInput, fresh: boolean) {
-  if (fresh) picked.value = null
+  if (fresh) {
+    wanted.value = null
+    picked.value = null
+  }
   book.problem = null
   writing.value = JSON.parse(JSON.stringify(recipe))
 }

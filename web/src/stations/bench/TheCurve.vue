@@ -59,13 +59,7 @@ const line = (series: number[]) =>
       y.value(Math.min(MOST_C, Math.max(leastC.value, series[i]!))),
     ]),
   )
-const levels = computed(() => {
-  const imperial = units.chosen.value === 'imperial'
-  const shown = imperial ? [32, 68, 104, 140, 176, 212] : [-20, 0, 20, 40, 60, 80, 100]
-  return shown
-    .map((value) => ({ value, celsius: units.unit('heat').to(value) }))
-    .filter((l) => l.celsius >= leastC.value - 0.1 && l.celsius <= MOST_C + 0.1)
-})
+const levels = computed(() => units.axis('heat', leastC.value, MOST_C, 6))
 const minutes = computed(() => ticks(lastMinute.value, Math.round(width.value / 70)))
 /** Where a line's name stands: two fifths along the bake. */
 function nameAt(series: number[], along: number) {
@@ -174,14 +168,8 @@ function drag(event: PointerEvent) {
       </text>
     </g>
     <g class="axis" aria-hidden="true">
-      <text
-        v-for="level in levels"
-        :key="level.value"
-        :x="LEFT - 8"
-        :y="y(level.celsius) + 4"
-        text-anchor="end"
-      >
-        {{ level.value }}°
+      <text v-for="level in levels" :key="level.shown" :x="LEFT - 8" :y="y(level.si) + 4" text-anchor="end">
+        {{ level.shown }}°
       </text>
       <text v-for="tick in minutes" :key="tick" :x="x(tick)" :y="HEIGHT - 10" text-anchor="middle">
         {{ tick }}

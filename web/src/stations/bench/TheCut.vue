@@ -147,7 +147,7 @@ const marks = computed(() => {
   return Array.from({ length: Math.floor(top / step) + 1 }, (_, i) => ({
     y: y(i * step),
     long: i % major === 0,
-    label: i % major === 0 ? (imperial ? (i / 8).toString() : String(i)) : '',
+    label: i % major === 0 ? units.show('length', i * step) : '',
     shown: perMm.value * step > 2.4 || i % (major / 2) === 0,
   })).filter((m) => m.shown)
 })
@@ -167,12 +167,6 @@ const thickness = computed(() => bench.answer!.piece.thicknessMm)
 /** Upright, its height is not its thickness, and cannot be dragged. */
 const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
 
-function setThickness(mm: number) {
-  const { leastThicknessMm = 5, mostThicknessMm = 200 } = bench.cut ?? {}
-  const whole = Math.min(mostThicknessMm, Math.max(leastThicknessMm, Math.round(mm)))
-  if (whole !== bench.on.thicknessMm) bench.change({ thicknessMm: whole })
-}
-
 function pointerMm(event: PointerEvent): number {
   const box = svg.value!.getBoundingClientRect()
   return ((event.clientY - box.top) / box.height) * (HEIGHT - above.value)
@@ -184,7 +178,7 @@ function grab(event: PointerEvent) {
 }
 function drag(event: PointerEvent) {
   if (!dragging.value) return
-  setThickness(dragging.value.mm + (dragging.value.y - pointerMm(event)) / dragging.value.perMm)
+  bench.setThickness(dragging.value.mm + (dragging.value.y - pointerMm(event)) / dragging.value.perMm)
 }
 function letGo() {
   dragging.value = null
@@ -339,8 +333,8 @@ function letGo() {
         @pointermove="drag"
         @pointerup="letGo"
         @pointercancel="letGo"
-        @keydown.up.prevent="setThickness(thickness + 1)"
-        @keydown.down.prevent="setThickness(thickness - 1)"
+        @keydown.up.prevent="bench.thicker(1)"
+        @keydown.down.prevent="bench.thicker(-1)"
       >
         <rect x="-60" y="-24" width="120" height="48" fill="transparent" />
         <path d="M0 -25l-5 6h10z M0 25l-5 -6h10z" fill="currentColor" stroke="none" />

@@ -12,7 +12,6 @@ import ShoppingDialog from './ShoppingDialog.vue'
 import { useTray } from './tray'
 
 /** The slip pinned over the pass. */
-defineProps<{ putting: boolean; refused: string | null }>()
 defineEmits<{ putIn: [] }>()
 
 const bench = useBench()
@@ -26,18 +25,19 @@ const answer = computed(() => bench.answer)
 const dial = computed(() => {
   const d = answer.value?.dial
   if (!d) return null
-  const own = bench.oven?.kind === 'FAN' ? d.fanCelsius : d.celsius
   const metric = units.chosen.value === 'metric'
   const others = [
     metric ? `${d.fahrenheit}°F` : `${d.celsius}°C`,
-    d.gasMark === undefined ? null : `gas ${d.gasMark === 0.5 ? '½' : d.gasMark}`,
+    d.gasMark === undefined ? null : `gas ${gas(d.gasMark)}`,
     bench.oven?.kind === 'FAN' ? `still ${d.celsius}°C` : `fan ${d.fanCelsius}°C`,
   ]
   return {
-    own: metric ? `${own}°` : units.degrees(bench.on.tempC),
+    own: units.dial(answer.value!.programme.find((s) => s.stage === 'BAKE')!.tempC!),
     others: others.filter(Boolean).join(' · '),
   }
 })
+/** A gas oven's mark: 8, 8½. */
+const gas = (mark: number) => `${Math.floor(mark) || ''}${mark % 1 ? '½' : ''}`
 const plate = computed(() => new Date(present.value.getTime() + bench.endMinute * 60000))
 const imperial = computed(() => units.chosen.value === 'imperial')
 /** The stages one by one, where there is more than a bake and a rest. */
@@ -45,7 +45,7 @@ const stages = computed(() => {
   const all = answer.value?.programme ?? []
   if (all.length < 3) return []
   const words = {
-    BAKE: (s: StageSpan) => `oven at ${units.degrees(s.tempC!)}`,
+    BAKE: (s: StageSpan) => `oven at ${units.dial(s.tempC!)}`,
     GRILL: () => 'grill on, watch it',
     ADD: (s: StageSpan) => ADDED[s.what!].toLowerCase(),
     TURN: () => 'turn it over',
@@ -156,7 +156,8 @@ const print = () => window.print()
       </dl>
       <details v-if="widest" class="why">
         <summary>
-          Widest doubt: {{ widest.what }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }} min).
+          Widest doubt: {{ units.say(widest.what) }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }}
+          min).
           <template v-if="widest.remedy">
             {{ widest.remedy[0]?.toUpperCase() }}{{ widest.remedy.slice(1) }} would narrow the window from
             {{ minutesInWords(wide) }} to {{ minutesInWords(widest.narrowsToMin) }} min.
@@ -164,7 +165,7 @@ const print = () => window.print()
         </summary>
         <ol>
           <li v-for="doubt in doubts.slice(1)" :key="doubt.what">
-            {{ doubt.what }}: ±{{ minutesInWords(Math.max(0.5, doubt.minutes)) }} min<template
+            {{ units.say(doubt.what) }}: ±{{ minutesInWords(Math.max(0.5, doubt.minutes)) }} min<template
               v-if="doubt.remedy"
               >; {{ doubt.remedy }} would help</template
             >
@@ -172,21 +173,20 @@ const print = () => window.print()
         </ol>
       </details>
       <ul v-if="answer.quantities.advice.length" class="advice">
-        <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
+        <li v-for="line in answer.quantities.advice" :key="line">{{ units.say(line) }}</li>
       </ul>
       <CautionList :cautions="now(answer)" />
       <CautionList class="printed" :cautions="later(answer)" />
       <FoldingSteps v-if="folding" v-model="folding" />
       <ShoppingDialog v-if="shopping" v-model="shopping" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
-      <p v-if="refused" class="refused" role="alert">{{ refused }}</p>
       <div class="actions">
         <button
           class="main-action"
-          :disabled="putting || answer.likelyMin === undefined || Boolean(bench.problem)"
+          :disabled="answer.likelyMin === undefined || Boolean(bench.problem)"
           @click="$emit('putIn')"
         >
-          {{ putting ? 'Putting it in …' : 'Put it in' }} <kbd>Enter</kbd>
+          Put it in <kbd>Enter</kbd>
         </button>
         <div class="more">
           <button class="quiet-action" @click="print">Print</button>

@@ -20,6 +20,7 @@ import type {
 } from '../../api/types'
 import { CUTS, DRESS_BUTTONS, DRESSES } from '../../words/labels'
 import { latest } from '../../words/latest'
+import { useUnits } from '../../words/units'
 
 /** What lies on the bench. Null for what nobody has measured. */
 export interface OnBench {
@@ -28,6 +29,8 @@ export interface OnBench {
   thicknessMm: number | null
   massG: number | null
   lengthMm: number | null
+  /** What was measured of each cut; another cut is another piece. */
+  measured: Partial<Record<Cut, Measures>>
   startTempC: number
   frozen: boolean
   stance: Stance
@@ -46,6 +49,9 @@ export interface OnBench {
   parasites: Parasites
 }
 
+/** What is measured of a piece; null for what nobody has. */
+export type Measures = Pick<OnBench, 'thicknessMm' | 'massG' | 'lengthMm'>
+
 /** The answers to a dress's own questions. */
 export type Way = Omit<Dressed, 'kind'>
 
@@ -56,6 +62,7 @@ const FIRST: OnBench = {
   thicknessMm: 26,
   massG: 165,
   lengthMm: null,
+  measured: {},
   startTempC: 8,
   frozen: false,
   stance: 'LYING',
@@ -101,6 +108,7 @@ export const useBench = defineStore('bench', () => {
   const on = useLocalStorage<OnBench>('olla.bench', { ...FIRST }, { mergeDefaults: true })
   const catalogue = ref<Catalogue | null>(null)
   const ovens = ref<Oven[]>([])
+  const units = useUnits()
   const answer = ref<Answer | null>(null)
   const problem = ref<Problem | null>(null)
   const minute = ref(0)
@@ -181,6 +189,47 @@ export const useBench = defineStore('bench', () => {
     change({ dress, stages: null })
   }
 
+  /** What a cut is measured to be, or what it usually is where nobody has. */
+  function usual(cut: Cut): Measures {
+    if (cut === FIRST.cut) return { thicknessMm: FIRST.thicknessMm, massG: FIRST.massG, lengthMm: null }
+    const entry = catalogue.value?.cuts.find((c) => c.cut === cut)
+    return { thicknessMm: null, massG: entry?.usualMassG ?? null, lengthMm: null }
+  }
+
+  /** Another cut: what was measured of that one is there again, what was not is as usual. */
+  function setCut(cut: Cut) {
+    change({ cut, ...(on.value.measured[cut] ?? usual(cut)) })
+  }
+
+  /** Measures the piece that lies there. */
+  function measure(what: Partial<Measures>) {
+    const { thicknessMm, massG, lengthMm, measured, cut } = on.value
+    change(what, { measured: { ...measured, [cut]: { thicknessMm, massG, lengthMm, ...what } } })
+  }
+
+  /** Turns the dial by so many of its steps; no further than it goes. */
+  function hotter(steps: number) {
+    const { coolestC = 90, hottestC = 300 } = catalogue.value?.limits ?? {}
+    setDial(Math.min(hottestC, Math.max(coolestC, units.turned(on.value.tempC, steps))))
+  }
+
+  /** Makes the piece thicker by so many steps of the ruler. */
+  function thicker(steps: number) {
+    const from = on.value.thicknessMm ?? answer.value?.piece.thicknessMm
+    if (from !== undefined) setThickness(from + steps * rulerMm())
+  }
+
+  const rulerMm = () => units.unit('length').to(units.unit('length').step)
+
+  /** Sets the thickness to the ruler's nearest mark that such a piece can have, mm. */
+  function setThickness(mm: number) {
+    const { leastThicknessMm = 5, mostThicknessMm = 200 } =
+      catalogue.value?.cuts.find((c) => c.cut === on.value.cut) ?? {}
+    const mark = Math.round(mm / rulerMm()) * rulerMm()
+    const thicknessMm = Math.min(mostThicknessMm, Math.max(leastThicknessMm, mark))
+    if (thicknessMm !== on.value.thicknessMm) measure({ thicknessMm })
+  }
+
   /** Sets the dial; stages of the cook's own all move with it. */
   function setDial(tempC: number) {
     const by = tempC - on.value.tempC
@@ -189,8 +238,12 @@ export const useBench = defineStore('bench', () => {
     change({ tempC, stages })
   }
 
-  /** Changes something; the way back is kept. */
-  function change(what: Partial<OnBench>) {
+  /**
+   * Changes something; the way back is kept.
+   *
+   * @param also what changes with it and is no move of its own
+   */
+  function change(what: Partial<OnBench>, also: Partial<OnBench> = {}) {
     const now = Date.now()
     const fields = Object.keys(what)
     const onward = fields.length === 1 && fields[0] === lastField && now - lastMove <= ONE_MOVE_MS
@@ -200,7 +253,7 @@ export const useBench = defineStore('bench', () => {
     }
     lastMove = now
     lastField = fields.length === 1 ? fields[0] : undefined
-    Object.assign(on.value, what)
+    Object.assign(on.value, what, also)
   }
 
   /** What comes next is a move of its own for undo, however soon it comes. */
@@ -224,11 +277,11 @@ export const useBench = defineStore('bench', () => {
     setDress(DRESS_BUTTONS[(at + 1) % DRESS_BUTTONS.length]!)
   }
 
-  const ask = latest(async () => {
+  const ask = latest(async (signal) => {
     if (!question.value) return
     try {
       const was = answer.value
-      answer.value = await api.estimate(question.value)
+      answer.value = await api.estimate(question.value, signal)
       problem.value = null
       // A hand that showed the pull goes on showing it; anywhere else it stays where the cook left it.
       const atPull = !was || Math.abs(minute.value - was.bakeMinutes) < AT_PULL_MIN
@@ -251,11 +304,11 @@ export const useBench = defineStore('bench', () => {
     if (checkFromMin === undefined || likelyMin === undefined || noLaterThanMin === undefined) return null
     return { checkFromMin, likelyMin, noLaterThanMin }
   })
-  const askSure = latest(async () => {
+  const askSure = latest(async (signal) => {
     const of = question.value
     if (!of || !oven.value) return
     try {
-      sure.value = { of, certainty: await api.certainty(of, oven.value.id) }
+      sure.value = { of, certainty: await api.certainty(of, oven.value.id, signal) }
     } catch (failure) {
       // The answer stands without it; what was wrong with the question is said there.
       if (!(failure instanceof Problem)) throw failure
@@ -273,6 +326,7 @@ export const useBench = defineStore('bench', () => {
       thicknessMm: past.piece.thicknessMm ?? null,
       massG: past.piece.massG ?? null,
       lengthMm: past.piece.lengthMm ?? null,
+      measured: {},
       startTempC:
         past.piece.startTempC ?? (past.piece.frozen ? fresh?.freezerC : fresh?.outC) ?? FIRST.startTempC,
       frozen: past.piece.frozen ?? false,
@@ -348,6 +402,11 @@ export const useBench = defineStore('bench', () => {
     title,
     question,
     change,
+    setCut,
+    measure,
+    setThickness,
+    thicker,
+    hotter,
     beginMove,
     undo,
     refusal,

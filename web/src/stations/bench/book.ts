@@ -19,6 +19,9 @@ export const useBook = defineStore('book', () => {
 
   const scaled = computed(() => recipes.value.find((r) => r.id === followed.value))
 
+  /** A new recipe that has not been answered yet. */
+  let fresh: { id: string; text: string } | null = null
+
   /** Runs something that may be refused; what was refused is said, and nothing is lost. */
   async function tried<T>(what: () => Promise<T>): Promise<T | undefined> {
     try {
@@ -39,8 +42,12 @@ export const useBook = defineStore('book', () => {
   }
 
   /** Writes a recipe, new where it has no id yet. */
-  async function write(recipe: RecipeInput, id: string = newId()) {
-    const written = await tried(() => api.writeRecipe(id, recipe))
+  async function write(recipe: RecipeInput, over?: RecipeView) {
+    // One intention, one id: the same recipe written again after a lost answer is the same recipe.
+    const text = JSON.stringify(recipe)
+    if (!over && fresh?.text !== text) fresh = { id: newId(), text }
+    const written = await tried(() => api.writeRecipe(over?.id ?? fresh!.id, recipe, over?.version))
+    if (written && !over) fresh = null
     if (written) await open()
     return written
   }
@@ -51,14 +58,18 @@ export const useBook = defineStore('book', () => {
     return taken
   }
 
-  async function forget(id: string) {
-    await tried(() => api.forgetRecipe(id))
-    if (followed.value === id) followed.value = null
+  async function forget(recipe: RecipeView) {
+    await tried(() => api.forgetRecipe(recipe.id, recipe.version))
+    const refused = problem.value
+    if (!refused && followed.value === recipe.id) followed.value = null
     await open()
+    problem.value = refused
+    return !refused
   }
 
   /** A recipe's amounts for the pieces that are on the bench. */
-  const forTonight = (id: string) => tried(() => api.recipe(id, bench.on.pieces))
+  const forTonight = (id: string, signal?: AbortSignal) =>
+    tried(() => api.recipe(id, bench.on.pieces, signal))
 
   /** What is on the bench, as a recipe: its dress, its programme, and what it takes for one piece. */
   function tonight(): RecipeInput {

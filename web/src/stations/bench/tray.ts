@@ -67,14 +67,17 @@ export const useTray = defineStore('tray', () => {
     bench.change({ ...other.on, tempC: bench.on.tempC, ovenId: bench.on.ovenId })
   }
 
-  const ask = latest(async () => {
+  const ask = latest(async (signal) => {
     if (!dishes.value.length) {
       turns.value = []
       problem.value = null
       return
     }
     try {
-      turns.value = await api.tray(dishes.value.map((d) => d.question))
+      turns.value = await api.tray(
+        dishes.value.map((d) => d.question),
+        signal,
+      )
       problem.value = null
     } catch (failure) {
       if (!(failure instanceof Problem)) throw failure

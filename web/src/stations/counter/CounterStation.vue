@@ -194,7 +194,7 @@ onMounted(bench.open)
     <section class="middle" aria-label="Is it good, how big is it">
       <div class="verdict" :class="tone" role="status">
         <h2>{{ verdict }}</h2>
-        <p v-if="answer">{{ answer.judgement.reason }} {{ answer.judgement.advice }}</p>
+        <p v-if="answer">{{ units.say(answer.judgement.reason) }} {{ units.say(answer.judgement.advice) }}</p>
       </div>
       <div class="senses">
         <div
@@ -225,7 +225,7 @@ onMounted(bench.open)
           :thin-mm="counter.found.thinMm"
         />
         <p v-for="slip in answer.slips" :key="slip.question" class="slip" role="alert">
-          {{ slip.question }}
+          {{ units.say(slip.question) }}
           <button v-if="slip.meant !== undefined" class="quiet-action" @click="meant(slip.field, slip.meant)">
             Yes, that
           </button>
@@ -239,7 +239,9 @@ onMounted(bench.open)
             {{ units.degrees(answer.evenness.thinPeakC) }}.
           </p>
           <ul>
-            <li v-for="remedy in answer.evenness.remedies" :key="remedy.way">{{ remedy.words }}</li>
+            <li v-for="remedy in answer.evenness.remedies" :key="remedy.way">
+              {{ units.say(remedy.words) }}
+            </li>
           </ul>
         </div>
         <div class="order">
@@ -273,7 +275,7 @@ onMounted(bench.open)
           </ol>
         </div>
         <p class="sure">
-          {{ answer.tray?.words }}
+          {{ units.say(answer.tray?.words ?? '') }}
           <template v-if="answer.size.rulerWouldGainMinutes > 0.4">
             Thickness reckoned: a ruler would narrow the check window by
             {{ minutesInWords(answer.size.rulerWouldGainMinutes) }} min.
@@ -292,7 +294,7 @@ onMounted(bench.open)
           :chosen="counter.found.style"
           @choose="(s) => counter.setStyle(s as Style)"
         />
-        <p v-if="poorly" class="fit" :class="poorly.fit.toLowerCase()">{{ poorly.reason }}</p>
+        <p v-if="poorly" class="fit" :class="poorly.fit.toLowerCase()">{{ units.say(poorly.reason) }}</p>
 
         <h2 class="label">For how many</h2>
         <div class="guests">
@@ -326,7 +328,7 @@ onMounted(bench.open)
           <b
             >Use by {{ day(new Date(answer.keeping.useBy)) }}, {{ clock(new Date(answer.keeping.useBy)) }}.</b
           >
-          {{ answer.keeping.words }}
+          {{ units.say(answer.keeping.words) }}
         </p>
         <p v-if="answer.thawHours !== undefined" class="say">
           <b>Thaws in {{ answer.thawHours }} hours</b> in the fridge, or bakes from frozen on the Bench.
@@ -370,8 +372,8 @@ onMounted(bench.open)
                 @change="counter.tick(step.key)"
               />
               <span>
-                <b>{{ step.what }}</b>
-                <small>{{ step.minutes ? `${step.why} ${step.minutes} min.` : step.why }}</small>
+                <b>{{ units.say(step.what) }}</b>
+                <small>{{ units.say(step.minutes ? `${step.why} ${step.minutes} min.` : step.why) }}</small>
               </span>
             </label>
           </li>

@@ -74,10 +74,10 @@ export const useCounter = defineStore('counter', () => {
     }
   })
 
-  const ask = latest(async () => {
+  const ask = latest(async (signal) => {
     if (!question.value) return
     try {
-      answer.value = await api.counter(question.value)
+      answer.value = await api.counter(question.value, signal)
       problem.value = null
     } catch (failure) {
       if (!(failure instanceof Problem)) throw failure

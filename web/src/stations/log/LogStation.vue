@@ -1,31 +1,52 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../../api/client'
-import type { Bake } from '../../api/types'
+import type { Bake, LogLine } from '../../api/types'
 import { scale } from '../../drawing/scale'
 import { VERDICTS } from '../../words/labels'
+import { latest } from '../../words/latest'
 import { clock, day, minutesInWords } from '../../words/time'
 import { useUnits } from '../../words/units'
 import { useBench } from '../bench/bench'
+import { useRunning } from '../oven/running'
 
 /** What happened: predicted and actual side by side. */
 const AXIS = 260
 
 const router = useRouter()
 const bench = useBench()
+const running = useRunning()
 const units = useUnits()
-const bakes = ref<Bake[] | null>(null)
+const stored = ref<LogLine[] | null>(null)
 const trouble = ref<string | null>(null)
 
-onMounted(async () => {
-  void bench.open()
+const ask = latest(async (signal) => {
   try {
-    bakes.value = await api.logged()
+    stored.value = await api.logged(signal)
+    trouble.value = null
   } catch (failure) {
     if (!(failure instanceof Problem)) throw failure
     trouble.value = failure.message
   }
+})
+onMounted(() => void bench.open())
+/** The log follows what is told of the bakes, on this screen or any other. */
+watch(
+  () => running.logTurn,
+  () => void ask(),
+  { immediate: true },
+)
+
+function line(bake: Bake): LogLine {
+  return { ...bake, loggedAt: bake.loggedAt!, question: bake.card.question }
+}
+/** As the kitchen computer has it, and over it what was tapped here, whatever is still on its way. */
+const bakes = computed<LogLine[] | null>(() => {
+  const tapped = new Map(running.logged.map((b) => [b.id, line(b)]))
+  if (!stored.value && !tapped.size) return stored.value
+  const known = (stored.value ?? []).filter((l) => !running.reopened.has(l.id) && !tapped.has(l.id))
+  return [...known, ...tapped.values()].sort((a, b) => b.startedAt.localeCompare(a.startedAt))
 })
 
 const longest = computed(() =>
@@ -33,17 +54,22 @@ const longest = computed(() =>
 )
 const x = computed(() => scale([0, longest.value * 1.05], [0, AXIS]))
 
-function fish(bake: Bake) {
-  const { species } = bake.card.question.piece
+function fish(bake: LogLine) {
+  const { species } = bake.question.piece
   return bench.catalogue?.species.find((s) => s.key === species)?.marketName ?? species
 }
-function said(bake: Bake) {
+function said(bake: LogLine) {
   const late = (bake.actualMin ?? 0) - bake.likelyMin
   if (Math.abs(late) < 0.5) return 'as likely said'
   return `${minutesInWords(Math.abs(late))} min ${late > 0 ? 'later' : 'sooner'}`
 }
-async function lay(bake: Bake) {
-  bench.lay(bake.card.question, bake.ovenId)
+/** Nobody knew what became of it; perhaps somebody does now. */
+async function reopen(bake: LogLine) {
+  await running.reopen(bake)
+  await router.push(`/oven/${bake.id}`)
+}
+async function lay(bake: LogLine) {
+  bench.lay(bake.question, bake.ovenId)
   await router.push('/bench')
 }
 </script>
@@ -72,12 +98,12 @@ async function lay(bake: Bake) {
           <h2>{{ bake.title }}</h2>
           <p>
             {{ fish(bake) }} {{ units.amount('length', bake.thicknessMm) }} · {{ bake.ovenName }} at
-            {{ units.degrees(bake.dialC) }}
+            {{ units.dial(bake.dialC) }}
           </p>
           <p v-if="bake.note" class="note">“{{ bake.note }}”</p>
           <img v-if="bake.hasPhoto" :src="api.photo(bake.id)" :alt="`${bake.title}, as it was served`" />
         </div>
-        <figure>
+        <figure v-if="bake.actualMin !== undefined">
           <svg
             :viewBox="`0 0 ${AXIS} 40`"
             role="img"
@@ -106,11 +132,15 @@ async function lay(bake: Bake) {
             <b>{{ minutesInWords(bake.actualMin ?? 0) }} min</b>, {{ said(bake) }}
           </figcaption>
         </figure>
+        <p v-else class="unknown">Nobody knows when it came out.</p>
         <p class="verdict" :class="bake.verdict?.toLowerCase()">
-          <b>{{ bake.verdict ? VERDICTS[bake.verdict] : '' }}</b>
+          <b>{{ bake.verdict ? VERDICTS[bake.verdict] : 'Forgotten' }}</b>
           <span v-if="bake.probeC !== undefined">probe {{ units.degrees(bake.probeC) }}</span>
         </p>
-        <button class="quiet-action" @click="lay(bake)">See it on the Bench</button>
+        <p class="doing">
+          <button class="quiet-action" @click="lay(bake)">See it on the Bench</button>
+          <button v-if="!bake.verdict" class="quiet-action" @click="reopen(bake)">Open it again</button>
+        </p>
       </li>
     </ol>
   </main>
@@ -227,8 +257,13 @@ figcaption b {
 .over {
   color: var(--ember-text);
 }
-.verdict {
+.verdict,
+.unknown,
+.doing {
   margin: 0;
+}
+.unknown {
+  color: var(--ink-soft);
 }
 .verdict b {
   display: block;

@@ -52,7 +52,7 @@ function taken(event: Event) {
             : 'Two hours are over: throw it out.'
         }}
       </p>
-      <p class="rule">{{ left.words }}</p>
+      <p class="rule">{{ units.say(left.words) }}</p>
       <div class="choices">
         <button v-if="toFridge > 0" class="main-action" @click="emit('tap', 'CHILLED', 'in the fridge')">
           In the fridge
@@ -63,7 +63,7 @@ function taken(event: Event) {
     </div>
     <div v-else-if="left" class="left done" role="status">
       <p v-if="left.useBy">
-        In the fridge. Eat it by <b>{{ day(new Date(left.useBy)) }}</b>. {{ left.words }}
+        In the fridge. Eat it by <b>{{ day(new Date(left.useBy)) }}</b>. {{ units.say(left.words) }}
       </p>
       <p v-else>{{ left.cleared === 'BINNED' ? 'What was left is thrown out.' : 'Nothing is left.' }}</p>
       <button class="quiet-action" @click="emit('undo')">Undo</button>
@@ -72,7 +72,7 @@ function taken(event: Event) {
     <div class="line">
       <h1>{{ bake.title }}: {{ bake.verdict ? VERDICTS[bake.verdict].toLowerCase() : '' }}</h1>
       <p>
-        {{ minutesInWords(bake.actualMin ?? 0) }} min at {{ units.degrees(bake.dialC) }}, likely said
+        {{ minutesInWords(bake.actualMin ?? 0) }} min at {{ units.dial(bake.dialC) }}, likely said
         {{ minutesInWords(bake.likelyMin)
         }}<template v-if="bake.probeC !== undefined">, probe {{ units.degrees(bake.probeC) }}</template
         ><template v-if="bake.portions"
@@ -80,7 +80,7 @@ function taken(event: Event) {
         >.
       </p>
       <p v-if="bake.note" class="note">“{{ bake.note }}”</p>
-      <p v-if="bake.lesson" class="lesson">{{ bake.lesson }}</p>
+      <p v-if="bake.lesson" class="lesson">{{ units.say(bake.lesson) }}</p>
       <p v-else class="lesson pending">Working out what this says of the {{ bake.ovenName }}…</p>
       <RouterLink to="/log">See it in the log</RouterLink>
       <button class="quiet-action" @click="emit('reopen')">Say it again <kbd>z</kbd></button>

@@ -28,12 +28,12 @@ const inside = ref<Inside | null>(null)
 const trouble = ref(false)
 let asked = 0
 
-const ask = latest(async () => {
+const ask = latest(async (signal) => {
   const wait = asked + CALM_MS - performance.now()
   if (wait > 0) await new Promise((r) => setTimeout(r, wait))
   asked = performance.now()
   try {
-    inside.value = await api.inside(props.bake.id)
+    inside.value = await api.inside(props.bake.id, signal)
     trouble.value = false
   } catch (failure) {
     if (!(failure instanceof Problem)) throw failure
@@ -119,8 +119,15 @@ const bands = computed(() => {
       :height="HEIGHT - TOP - BOTTOM"
     />
     <line :x1="LEFT" :x2="WIDTH - RIGHT" :y1="y(leastC)" :y2="y(leastC)" class="base" />
-    <text v-for="c in [0, 20, 40, 60]" :key="c" :x="LEFT - 8" :y="y(c) + 5" text-anchor="end" class="figure">
-      {{ units.degrees(c) }}
+    <text
+      v-for="level in units.axis('heat', leastC, MOST_C, 4)"
+      :key="level.shown"
+      :x="LEFT - 8"
+      :y="y(level.si) + 5"
+      text-anchor="end"
+      class="figure"
+    >
+      {{ level.shown }}°
     </text>
     <text v-for="t in ticks(end, 7)" :key="t" :x="x(t)" :y="HEIGHT - 8" text-anchor="middle" class="figure">
       {{ t }}

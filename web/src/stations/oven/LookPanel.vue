@@ -10,16 +10,20 @@ import { useUnits } from '../../words/units'
 const props = defineProps<{ bake: Bake }>()
 const emit = defineEmits<{ seen: [cue: Cue]; read: [celsius: number] }>()
 
+/** What a thermometer in fish can read, as the server takes it, °C. */
+const LEAST_C = -30
+const MOST_C = 120
+
 const units = useUnits()
 const typed = ref('')
-const checking = computed(() => props.bake.card.checking)
+const checking = computed(() => props.bake.checking)
 const celsius = computed(() => {
   const number = Number(typed.value.trim().replace(',', '.'))
   return typed.value.trim() === '' || Number.isNaN(number) ? null : units.unit('heat').to(number)
 })
 const wrong = computed(() =>
-  celsius.value !== null && (celsius.value < -30 || celsius.value > 120)
-    ? `A thermometer in fish reads ${units.degrees(-5)} to ${units.degrees(120)}.`
+  celsius.value !== null && (celsius.value < LEAST_C || celsius.value > MOST_C)
+    ? `A thermometer in fish reads ${units.degrees(LEAST_C)} to ${units.degrees(MOST_C)}.`
     : null,
 )
 
@@ -36,7 +40,10 @@ const verdict = computed(() => {
   const other = look.surprising
     ? ' That is far from what was reckoned: was it the thickest piece, at its middle?'
     : ''
-  if (look.advice === 'TAKE_OUT') return { word: 'Take it out.', why: `It has what it needs.${other}` }
+  if (look.advice === 'TAKE_OUT')
+    return look.then
+      ? { word: `${look.then}.`, why: `It has had its bake.${other}` }
+      : { word: 'Take it out.', why: `It has what it needs.${other}` }
   if (look.advice === 'PAST') {
     const to = units.degrees(look.peakIfOutC)
     return {
@@ -49,7 +56,9 @@ const verdict = computed(() => {
   const narrowed =
     gained > 0.25 ? `${early}: the window is ${minutesInWords(gained)} min narrower.` : `${early}.`
   const minutes = look.giveItMin === 1 ? 'minute' : 'minutes'
-  return { word: `Give it ${minutesInWords(look.giveItMin)} more ${minutes}.`, why: narrowed + other }
+  const then = look.then ? `, then: ${look.then[0]!.toLowerCase()}${look.then.slice(1)}` : ''
+  const give = minutesInWords(Math.max(0.5, look.giveItMin))
+  return { word: `Give it ${give} more ${minutes}${then}.`, why: narrowed + other }
 })
 </script>
 
@@ -58,7 +67,7 @@ const verdict = computed(() => {
     <p v-if="verdict" class="verdict" :class="bake.look!.advice.toLowerCase()" role="status">
       <b>{{ verdict.word }}</b> {{ verdict.why }}
     </p>
-    <p class="where"><b>Where:</b> {{ checking.where }}</p>
+    <p class="where"><b>Where:</b> {{ units.say(checking.where) }}</p>
     <div class="cues">
       <button v-for="cue in checking.cues" :key="cue" type="button" @click="emit('seen', cue)">
         <span class="patch"><CueSwatch :cue="cue" /></span>

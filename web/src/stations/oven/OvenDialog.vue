@@ -38,9 +38,9 @@ function say(kind: TapKind, words: string, detail: TapDetail = {}) {
       <section>
         <p><b>The dial was turned</b> to</p>
         <div class="choices">
-          <button aria-label="Lower" @click="dial = step(dial, -1)">−</button>
-          <output>{{ units.degrees(dial) }}</output>
-          <button aria-label="Higher" @click="dial = step(dial, 1)">+</button>
+          <button aria-label="Lower" @click="dial = units.turned(dial, -1)">−</button>
+          <output>{{ units.dial(dial) }}</output>
+          <button aria-label="Higher" @click="dial = units.turned(dial, 1)">+</button>
           <button
             class="go"
             :disabled="Math.round(dial) === Math.round(bake.dialC)"

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useTitle, useWakeLock, whenever } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import type { Bake, HowItWas } from '../../api/types'
-import { TAPS } from '../../words/labels'
+import type { Bake, Cue, Doneness, HowItWas } from '../../api/types'
+import { TAPS, TARGETS } from '../../words/labels'
 import { useKeys } from '../../words/keys'
 import { clock, minutesInWords, runningClock } from '../../words/time'
 import { useUnits } from '../../words/units'
@@ -22,8 +22,6 @@ import VerdictForm from './VerdictForm.vue'
 /** The bake as it runs: what to do now, and how long until the next thing. */
 const props = defineProps<{ id?: string }>()
 
-/** In longer than this, nobody is waiting for it any more, s. */
-const FORGOTTEN_S = 6 * 3600
 /** So early it can still wait outside, s. */
 const COLD_S = 180
 
@@ -47,21 +45,44 @@ const over = computed(() =>
   toNext.value === null && moment.value ? seconds.value - moment.value.fromSeconds : 0,
 )
 const isOut = computed(() => Boolean(bake.value?.outAt))
-const forgotten = computed(() => over.value > FORGOTTEN_S)
 /** The check is asked for, or somebody looks of their own accord. */
 const checking = computed(
   () =>
     !isOut.value &&
     !bake.value?.held &&
+    phase.value !== 'FORGOTTEN' &&
     (phase.value === 'CHECK' || phase.value === 'TAKE_OUT' || looking.value || Boolean(bake.value?.look)),
 )
 const carves = computed(() => (bake.value?.card.carving.length ?? 0) > 1)
-/** What can hurt somebody just now: the grill while it is in, opening and leftovers once it is out. */
+/** What can hurt somebody just now: the grill when it is next or on, opening and leftovers once it is out and done. */
 const cautions = computed(() =>
-  (bake.value?.card.cautions ?? []).filter((c) =>
-    isOut.value ? c.when === 'OPENING' || c.when === 'REST' : c.when === 'GRILL',
-  ),
+  (bake.value?.card.cautions ?? []).filter((c) => {
+    if (phase.value === 'PUT_BACK' || phase.value === 'FORGOTTEN') return false
+    if (isOut.value) return c.when === 'OPENING' || c.when === 'REST'
+    return c.when === 'GRILL' && phase.value !== 'SHUT' && phase.value !== 'WAIT'
+  }),
 )
+/** What the oven's thermometer seems to tell; the first one that nobody has answered. */
+const suspected = computed(() => (isOut.value ? undefined : bake.value?.asked[0]))
+const suspicion = computed(() => {
+  const asked = suspected.value
+  if (!asked) return ''
+  const at = clock(new Date(asked.at))
+  return asked.kind === 'DOOR'
+    ? `Was the door open at ${at}?`
+    : `Was the dial turned to ${units.dial(asked.celsius!)} at ${at}?`
+})
+function agree() {
+  const { kind, at, number, celsius } = suspected.value!
+  return running.tap(
+    bake.value!,
+    kind,
+    kind === 'DOOR' ? 'door open' : 'dial turned',
+    { ...(number === undefined ? {} : { number }), ...(celsius === undefined ? {} : { celsius }) },
+    at,
+  )
+}
+const notSo = () => running.tap(bake.value!, 'NOT_SO', 'not so', {}, suspected.value!.at)
 /** At the check what counts is how long it has been in; otherwise the time to the next thing. */
 const big = computed(() => {
   if (!moment.value) return ''
@@ -86,6 +107,10 @@ const beside = computed(() => {
     }
     case 'STEP':
       return toNext.value === null ? 'waiting for your tap' : 'and then on without it'
+    case 'PUT_BACK':
+      return 'since it came out'
+    case 'FORGOTTEN':
+      return 'too long'
     case 'TAKE_OUT':
       return b!.look?.advice === 'PAST' ? 'past it' : 'since it was due'
     case 'CRACK':
@@ -119,12 +144,23 @@ const takeOut = () => bake.value && !isOut.value && !bake.value.held && running.
 const stepDone = () => bake.value && running.tap(bake.value, 'STEP', 'done', { number: moment.value!.step })
 const goIn = () => bake.value && running.tap(bake.value, 'IN', 'in')
 const crack = () => bake.value && running.tap(bake.value, 'CRACKED', 'cracked')
+const goBack = (cue?: Cue) => bake.value && running.tap(bake.value, 'BACK', 'back in', cue ? { cue } : {})
+const lower = (doneness: Doneness) =>
+  bake.value && running.tap(bake.value, 'TARGET', 'a lower target', { doneness })
+async function close() {
+  if (!bake.value) return
+  const { title } = bake.value
+  await running.tap(bake.value, 'FORGOTTEN', 'closed as forgotten')
+  running.notice = `${title} is closed; it stands in the log, where it can be opened again.`
+}
 
 /** The one thing that Enter does now. */
 function main() {
   if (phase.value === 'STEP') return stepDone()
   if (phase.value === 'WAIT') return goIn()
   if (phase.value === 'CRACK') return crack()
+  if (phase.value === 'PUT_BACK') return goBack()
+  if (phase.value === 'FORGOTTEN') return isOut.value ? undefined : close()
   return takeOut()
 }
 async function log(how: HowItWas) {
@@ -132,14 +168,20 @@ async function log(how: HowItWas) {
   judging.value = false
 }
 const away = (other: Bake) =>
-  other.loggedAt ? 'what is left' : `${other.ovenName} · ${running.moment(other).say.toLowerCase()}`
+  other.loggedAt
+    ? 'what is left'
+    : `${other.ovenName} · ${units.say(running.moment(other).say).toLowerCase()}`
 
 useKeys({ Enter: main, z: () => void undo(), l: () => (looking.value = !looking.value) })
 
 const title = useTitle()
-watch([big, moment], () => (title.value = bake.value ? `${big.value} ${moment.value?.say}` : 'Olla'), {
-  immediate: true,
-})
+watch(
+  [big, moment],
+  () => (title.value = bake.value ? `${big.value} ${units.say(moment.value!.say)}` : 'Olla'),
+  {
+    immediate: true,
+  },
+)
 watch(
   [() => bake.value?.id, phase],
   () => {
@@ -213,8 +255,7 @@ onBeforeUnmount(() => {
         <header class="serving">
           <div>
             <p class="what">{{ bake.title }} · out at {{ clock(new Date(bake.outAt!)) }}</p>
-            <h1 aria-live="assertive">{{ judging || !carves ? moment.say : 'Carve it' }}</h1>
-            <p v-if="forgotten" class="hint">This has been going for hours. Say how it was, or undo it.</p>
+            <h1 aria-live="assertive">{{ judging || !carves ? units.say(moment.say) : 'Carve it' }}</h1>
           </div>
           <div v-if="carves" class="choose" role="group" aria-label="Carve or judge">
             <button :aria-pressed="!judging" :class="{ on: !judging }" @click="judging = false">Carve</button>
@@ -232,7 +273,12 @@ onBeforeUnmount(() => {
             @lifted="(count) => running.tap(bake!, 'PORTIONS', 'helpings', { number: count })"
           />
           <VerdictForm v-else :key="bake.id" :busy="false" :target-c="bake.targetC" @log="log" />
-          <button class="quiet-action" @click="undo">Undo: {{ lastTap }} <kbd>z</kbd></button>
+          <div class="more">
+            <button class="quiet-action" @click="undo">Undo: {{ lastTap }} <kbd>z</kbd></button>
+            <button class="quiet-action" @click="goBack('GLASSY')">
+              It is raw inside: back into the oven
+            </button>
+          </div>
         </div>
       </template>
 
@@ -240,12 +286,15 @@ onBeforeUnmount(() => {
         <div class="now" :class="{ checking }">
           <section class="doing" :class="moment.phase.toLowerCase()">
             <p class="what">
-              {{ bake.title }} · {{ bake.ovenName }} at {{ units.degrees(bake.dialC) }} ·
+              {{ bake.title }} · {{ bake.ovenName }} at {{ units.dial(bake.dialC) }} ·
               {{ bake.held ? 'waits outside' : `in ${clock(new Date(bake.startedAt))}` }}
             </p>
-            <h1 aria-live="assertive">{{ moment.say }}</h1>
-            <p class="hint">
-              {{ forgotten ? 'This has been going for hours. Say how it was, or undo it.' : moment.hint }}
+            <h1 aria-live="assertive">{{ units.say(moment.say) }}</h1>
+            <p class="hint">{{ units.say(moment.hint) }}</p>
+            <p v-if="suspected" class="cold" role="status">
+              <b>{{ suspicion }}</b>
+              <button class="plain" @click="agree">Yes</button>
+              <button class="plain" @click="notSo">No</button>
             </p>
             <p v-if="coldOven" class="cold" role="status">
               <b>The oven is at {{ units.degrees(bake.air!.celsius) }} only.</b>
@@ -284,13 +333,27 @@ onBeforeUnmount(() => {
             <button v-else-if="phase === 'CRACK'" class="main-action knuckle" @click="crack">
               It is cracked <kbd>Enter</kbd>
             </button>
+            <template v-else-if="phase === 'PUT_BACK'">
+              <button class="main-action knuckle" @click="goBack()">It is back in <kbd>Enter</kbd></button>
+              <button
+                v-for="target in bake.lacks?.lower"
+                :key="target"
+                class="plain knuckle"
+                @click="lower(target)"
+              >
+                Serve it {{ TARGETS[target] }}
+              </button>
+            </template>
+            <button v-else-if="phase === 'FORGOTTEN'" class="main-action knuckle" @click="close">
+              Close it: forgotten <kbd v-if="!isOut">Enter</kbd>
+            </button>
             <button
               v-if="!isOut && phase !== 'WAIT'"
               class="main-action knuckle"
-              :class="{ second: phase === 'STEP' }"
+              :class="{ second: phase === 'STEP' || phase === 'FORGOTTEN' }"
               @click="takeOut"
             >
-              Take it out <kbd v-if="phase !== 'STEP'">Enter</kbd>
+              Take it out <kbd v-if="phase !== 'STEP' && phase !== 'FORGOTTEN'">Enter</kbd>
             </button>
             <button
               v-if="phase === 'REST' && bake.moments.some((m) => m.phase === 'CRACK')"
@@ -298,6 +361,9 @@ onBeforeUnmount(() => {
               @click="crack"
             >
               Crack it already
+            </button>
+            <button v-if="phase === 'REST'" class="plain knuckle" @click="goBack('GLASSY')">
+              It is raw: back in
             </button>
             <button v-if="phase === 'REST' && !judging" class="plain knuckle" @click="judging = true">
               How was it?
@@ -313,19 +379,19 @@ onBeforeUnmount(() => {
             </div>
           </div>
           <LookPanel
-            v-if="checking"
+            v-if="checking || phase === 'PUT_BACK'"
             :bake="bake"
             @seen="(cue) => running.tap(bake!, 'CUE', 'what you saw', { cue })"
             @read="(celsius) => running.tap(bake!, 'READ', 'a reading', { celsius })"
           />
           <VerdictForm
-            v-else-if="phase === 'REST' && judging"
+            v-else-if="(phase === 'REST' && judging) || (phase === 'FORGOTTEN' && isOut)"
             :key="bake.id"
             :busy="false"
             :target-c="bake.targetC"
             @log="log"
           />
-          <p v-else-if="!isOut && !bake.held" class="advice">
+          <p v-else-if="!isOut && !bake.held && phase !== 'FORGOTTEN'" class="advice">
             Check from {{ minutesInWords(bake.window.checkFromMin) }} min. An early look is a good look: it
             costs little, and what you see narrows the window.
           </p>
@@ -472,6 +538,12 @@ h1 {
 .take_out h1 {
   color: var(--clay);
 }
+.put_back h1,
+.put_back .big,
+.put_back .hint,
+.forgotten h1 {
+  color: var(--danger);
+}
 .beside {
   font-size: 22px;
   font-weight: 700;
@@ -485,7 +557,8 @@ h1 {
   padding: 12px 24px 16px;
   border-top: 1px solid var(--rule);
 }
-.taps.checking {
+.taps.checking,
+.taps.put_back {
   grid-template-columns: 320px minmax(0, 1fr);
 }
 .first {
@@ -526,7 +599,6 @@ h1 {
   font-weight: 700;
 }
 .more .quiet-action,
-.plate > .quiet-action,
 .trouble .quiet-action,
 .done .quiet-action {
   min-height: 72px;
@@ -563,7 +635,7 @@ h1 {
   gap: 10px;
   padding: 10px 24px 16px;
 }
-.plate > .quiet-action {
+.plate > .more {
   align-self: start;
   margin-top: auto;
 }
@@ -584,7 +656,8 @@ h1 {
 @media (max-width: 900px) {
   .now,
   .taps,
-  .taps.checking {
+  .taps.checking,
+  .taps.put_back {
     grid-template-columns: minmax(0, 1fr);
   }
   .serving {

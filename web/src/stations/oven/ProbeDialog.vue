@@ -43,7 +43,14 @@ async function pull() {
   if (bake) emit('changed', bake)
 }
 async function hang(device: string | null) {
-  await attempt(() => api.sensor(props.bake.ovenId, device))
+  await attempt(async () => {
+    const oven = (await api.ovens()).find((o) => o.id === props.bake.ovenId)!
+    const falls = oven.truth.fallsCPerHour
+    await api.describeOven(oven, {
+      ...(device === null ? {} : { device }),
+      ...(falls === undefined ? {} : { fallsCPerHour: falls }),
+    })
+  })
   const bake = await attempt(() => api.bake(props.bake.id))
   if (bake) emit('changed', bake)
 }
@@ -52,7 +59,7 @@ async function hang(device: string | null) {
 <template>
   <BenchDialog v-model="shown" title="Probes" :widest="560">
     <p v-if="problem" class="wrong" role="alert">{{ problem.message }}</p>
-    <p><b>In this fish:</b> {{ bake.card.checking.where }}</p>
+    <p><b>In this fish:</b> {{ bake.checking.where }}</p>
     <p v-if="!tips.length" class="none">
       No probe is heard. Switch one on: it shows here within seconds of its first reading.
     </p>

@@ -32,7 +32,7 @@ const low = computed(() => probe.value?.battery !== undefined && probe.value.bat
       </template>
       <b v-else>Put a probe in</b>
       <span v-if="bake.air" class="air"
-        >oven {{ units.degrees(bake.air.celsius) }} of {{ units.degrees(bake.dialC) }}</span
+        >oven {{ units.degrees(bake.air.celsius) }} of {{ units.dial(bake.dialC) }}</span
       >
     </button>
     <p v-if="probe" role="status" :class="{ doubted: doubted || silent }">

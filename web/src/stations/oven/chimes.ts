@@ -9,10 +9,11 @@ const SOUNDS: Partial<Record<Moment['phase'], number[]>> = {
   CHECK: [660, 880],
   GRILL: [660, 660, 660],
   TAKE_OUT: [660, 880, 1100],
+  PUT_BACK: [1100, 660, 1100, 660],
   CRACK: [880, 660],
   SERVE: [880, 660, 520],
 }
-const AGAIN: Moment['phase'][] = ['TAKE_OUT', 'STEP']
+const AGAIN: Moment['phase'][] = ['TAKE_OUT', 'STEP', 'PUT_BACK']
 const AGAIN_MS = 20_000
 const MOST_TIMES = 4
 

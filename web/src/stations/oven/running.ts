@@ -4,10 +4,11 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../../api/client'
-import type { Bake, HowItWas, Moment, TapDetail, TapKind } from '../../api/types'
+import type { Bake, HowItWas, Moment, Question, TapDetail, TapKind } from '../../api/types'
 import { runningClock } from '../../words/time'
 import { useChimes } from './chimes'
-import { useOutbox, withWaiting } from './outbox'
+import { type News, useLine } from './line'
+import { allWithWaiting, useOutbox } from './outbox'
 
 const TICK_MS = 250
 /** The stream beats every three seconds; after so long without a beat the line is taken for dead, ms. */
@@ -19,14 +20,8 @@ const SET_MS = 3000
 /** How far the server's word on the time may differ before the clock is moved, ms. */
 const STEADY_MS = 400
 
-/** An event of the stream. */
-interface News {
-  bakes: (Partial<Bake> & Pick<Bake, 'id' | 'revision'>)[]
-  gone: string[]
-  now: string
-  speed: number
-  stored: boolean
-}
+/** How often it is noted that this screen was there, ms: as finely as its absence is told. */
+const SEEN_MS = 10_000
 
 /**
  * The bakes in an oven, on the board, or lately in the log with their leftovers. The server keeps the moments; this keeps a
@@ -45,18 +40,30 @@ export const useRunning = defineStore('running', () => {
   const lastSeen = useLocalStorage('olla.lastSeen', 0)
   const now = ref(Date.now())
   let base = { server: Date.now(), here: performance.now(), speed: 1 }
-  let source: EventSource | null = null
   let heard = performance.now()
   let lostAt: number | null = null
   /** A tick came late, or this device's clock leapt: how long passed by the page's own clock, ms. */
   let leapt: { here: number } | null = null
   let following = false
 
-  const shown = computed(() => followed.value.map((b) => withWaiting(b, outbox.waiting.value)))
+  const shown = computed(() => allWithWaiting(followed.value, outbox.waiting.value))
   /** In an oven or on the board. */
   const bakes = computed(() => shown.value.filter((b) => !b.loggedAt))
   /** In the log, and nobody has said what became of the leftovers. */
-  const leftOver = computed(() => shown.value.filter((b) => b.loggedAt && !b.leftovers?.cleared))
+  const leftOver = computed(() => shown.value.filter((b) => b.loggedAt && b.verdict && !b.leftovers?.cleared))
+  /** In the log as far as this screen can tell, whether the kitchen computer has heard of it yet or not. */
+  const logged = computed(() => shown.value.filter((b) => b.loggedAt))
+  /** Bakes whose way back into the oven, off the board or out of the log was tapped here and has not arrived. */
+  const reopened = computed(
+    () =>
+      new Set(
+        outbox.waiting.value
+          .filter((p) => p.method === 'DELETE' && p.path.endsWith('/verdict'))
+          .map((p) => p.bakeId),
+      ),
+  )
+  /** Counts up whenever the log may read otherwise than before. */
+  const logTurn = ref(0)
 
   const clockNow = () => base.server + (performance.now() - base.here) * base.speed
 
@@ -74,6 +81,7 @@ export const useRunning = defineStore('running', () => {
     if (had && had.revision > news.revision) return
     const entries = Object.entries({ ...had, ...news }).filter(([, value]) => value !== null)
     const bake = Object.fromEntries(entries) as Bake
+    if (had?.loggedAt !== bake.loggedAt || bake.loggedAt) logTurn.value++
     if (!bake.card) {
       void api.bake(bake.id).then(put).catch(later)
       return
@@ -95,7 +103,10 @@ export const useRunning = defineStore('running', () => {
     return bake
   }
 
-  const forget = (id: string) => (followed.value = followed.value.filter((b) => b.id !== id))
+  function forget(id: string) {
+    followed.value = followed.value.filter((b) => b.id !== id)
+    logTurn.value++
+  }
 
   /** What cannot be reached now is tried again by whatever wanted it. */
   function later(failure: unknown) {
@@ -125,31 +136,30 @@ export const useRunning = defineStore('running', () => {
     }
   }
 
-  function connect() {
-    source?.close()
-    heard = performance.now()
-    source = new EventSource('/api/bakes/stream')
-    let first = true
-    source.addEventListener('bakes', (event) => {
-      const news: News = JSON.parse((event as MessageEvent<string>).data)
+  const line = useLine({
+    heard(news, whole) {
       heard = performance.now()
       if (leapt) told(news)
       setClock(news.now, news.speed)
-      if (first && news.stored) {
-        first = false
-        // Everything, whole: it takes the place of what was known.
-        followed.value = []
-      }
+      // Everything, whole: it takes the place of what was known.
+      if (whole) followed.value = []
       news.bakes.forEach(put)
       news.gone.forEach(forget)
       loaded.value = true
       back(news.stored)
-    })
-    source.addEventListener('error', () => {
-      first = true
-      lost()
-    })
-  }
+    },
+    lost: () => lost(),
+    whole: () =>
+      loaded.value
+        ? {
+            bakes: JSON.parse(JSON.stringify(followed.value)),
+            gone: [],
+            now: new Date(clockNow()).toISOString(),
+            speed: base.speed,
+            stored: stored.value,
+          }
+        : null,
+  })
 
   function lost() {
     if (lostAt === null) lostAt = performance.now()
@@ -191,7 +201,8 @@ export const useRunning = defineStore('running', () => {
       const gone = Date.now() - before
       if (before && gone > AWAY_MS && bakes.value.length) notice.value = away(gone)
     })
-    connect()
+    heard = performance.now()
+    line.follow()
     void outbox.flush()
     let lastDate = Date.now()
     let lastHere = performance.now()
@@ -203,20 +214,28 @@ export const useRunning = defineStore('running', () => {
       now.value = clockNow()
       if (Math.abs(date - here) > SET_MS || here > AWAY_MS) {
         leapt = { here }
-        connect()
+        line.again()
       }
-      if (performance.now() - heard > DEAD_MS) {
+      if (!document.hidden && performance.now() - heard > DEAD_MS) {
         lost()
-        connect()
+        heard = performance.now()
+        line.again()
       }
-      lastSeen.value = Date.now()
+      if (Math.abs(Date.now() - lastSeen.value) > SEEN_MS) lastSeen.value = Date.now()
       chimes.follow(bakes.value, moment)
     }, TICK_MS)
-    document.addEventListener('visibilitychange', () => document.hidden || void refresh())
-    window.addEventListener('online', connect)
-    // A page that is kept for the way back must not keep its line: a browser has few for one address.
-    window.addEventListener('pagehide', () => source?.close())
-    window.addEventListener('pageshow', (event) => event.persisted && connect())
+    // A hidden tab, or one that is kept for the way back, must not keep a line: a browser has few for one address.
+    document.addEventListener('visibilitychange', () => (document.hidden ? line.leave() : returned()))
+    window.addEventListener('online', line.again)
+    window.addEventListener('pagehide', line.leave)
+    window.addEventListener('pageshow', (event) => event.persisted && returned())
+  }
+
+  function returned() {
+    heard = performance.now()
+    line.follow()
+    void refresh()
+    void outbox.flush()
   }
 
   const chimes = useChimes()
@@ -233,13 +252,35 @@ export const useRunning = defineStore('running', () => {
 
   const stamp = () => new Date(Math.round(clockNow())).toISOString()
 
-  /** A tap: shown at once where that can be, sent now or when the network is back, counted once. */
-  function tap(bake: Bake, kind: TapKind, words: string, detail: TapDetail = {}) {
+  /**
+   * A tap: shown at once where that can be, sent now or when the network is back, counted once.
+   *
+   * @param at when it was, where that is not now
+   */
+  function tap(bake: Bake, kind: TapKind, words: string, detail: TapDetail = {}, at = stamp()) {
+    trouble.value = null
+    const id = newId()
+    const path = `/api/bakes/${bake.id}/taps`
+    return outbox.post({ bakeId: bake.id, method: 'POST', path, body: { id, kind, at, ...detail }, words })
+  }
+
+  /** What is shown of a bake that is put in until the kitchen computer has heard of it. */
+  type Coming = Omit<Bake, 'id' | 'title' | 'startedAt' | 'now'>
+
+  /** A fish goes in: an id made now, and kept until it is answered. Says under which. */
+  function putIn(title: string, ovenId: number, question: Question, coming: Coming): string {
     trouble.value = null
     const id = newId()
     const at = stamp()
-    const path = `/api/bakes/${bake.id}/taps`
-    return outbox.post({ bakeId: bake.id, method: 'POST', path, body: { id, kind, at, ...detail }, words })
+    void outbox.post({
+      bakeId: id,
+      method: 'POST',
+      path: '/api/bakes',
+      body: { id, title, ovenId, question, at },
+      words: `${title} in`,
+      shown: { ...coming, id, title, startedAt: at, now: at },
+    })
+    return id
   }
 
   /** Takes the last tap back; where nothing was tapped yet, the fish itself. */
@@ -251,8 +292,7 @@ export const useRunning = defineStore('running', () => {
       await outbox.post({ bakeId: bake.id, method: 'DELETE', path, body: null, words: 'undo' })
       return
     }
-    forget(bake.id)
-    await outbox.post({
+    const gone = outbox.post({
       bakeId: bake.id,
       method: 'DELETE',
       path: `/api/bakes/${bake.id}`,
@@ -260,6 +300,7 @@ export const useRunning = defineStore('running', () => {
       words: 'undo',
     })
     await router.push('/bench')
+    await gone
   }
 
   /** Says how it was. */
@@ -270,7 +311,7 @@ export const useRunning = defineStore('running', () => {
   }
 
   /** Takes that back. */
-  const reopen = (bake: Bake) =>
+  const reopen = (bake: Pick<Bake, 'id'>) =>
     outbox.post({
       bakeId: bake.id,
       method: 'DELETE',
@@ -282,6 +323,10 @@ export const useRunning = defineStore('running', () => {
   return {
     bakes,
     leftOver,
+    logged,
+    reopened,
+    logTurn,
+    putIn,
     loaded,
     unreachable,
     stored,
