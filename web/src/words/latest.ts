@@ -1,7 +1,7 @@
 import { givenUp } from '../api/client'
 
 /** An answer that takes longer is no longer waited for once something else is asked, ms. */
-const WAITS_MS = 1200
+const WAITS_MS = 4000
 
 /**
  * Asks one question at a time: what has changed while an answer was on its way is asked when that answer is there, and

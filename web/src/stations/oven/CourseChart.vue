@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useThrottleFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Bake, Inside } from '../../api/types'
@@ -26,12 +27,8 @@ const units = useUnits()
 const bench = useBench()
 const inside = ref<Inside | null>(null)
 const trouble = ref(false)
-let asked = 0
 
 const ask = latest(async (signal) => {
-  const wait = asked + CALM_MS - performance.now()
-  if (wait > 0) await new Promise((r) => setTimeout(r, wait))
-  asked = performance.now()
   try {
     inside.value = await api.inside(props.bake.id, signal)
     trouble.value = false
@@ -40,7 +37,10 @@ const ask = latest(async (signal) => {
     trouble.value = true
   }
 })
-watch([() => props.bake.revision, () => props.bake.window.likelyMin], () => void ask(), { immediate: true })
+const calmly = useThrottleFn(ask, CALM_MS, true)
+watch([() => props.bake.revision, () => props.bake.window.likelyMin], () => void calmly(), {
+  immediate: true,
+})
 void bench.open()
 
 const fan = computed(() => inside.value!.fan)

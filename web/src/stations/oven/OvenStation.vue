@@ -38,9 +38,7 @@ const bake = computed(() => all.value.find((b) => b.id === props.id) ?? all.valu
 const moment = computed(() => (bake.value ? running.moment(bake.value) : null))
 const phase = computed(() => (bake.value?.loggedAt ? 'AFTER' : moment.value?.phase))
 const seconds = computed(() => (bake.value ? running.secondsIn(bake.value) : 0))
-const toNext = computed(() =>
-  moment.value?.untilSeconds === undefined ? null : moment.value.untilSeconds - seconds.value,
-)
+const toNext = computed(() => (bake.value ? running.left(bake.value) : null))
 const over = computed(() =>
   toNext.value === null && moment.value ? seconds.value - moment.value.fromSeconds : 0,
 )
@@ -186,7 +184,7 @@ watch(
   [() => bake.value?.id, phase],
   () => {
     looking.value = false
-    judging.value = !carves.value
+    judging.value = !carves.value && phase.value !== 'PUT_BACK'
   },
   { immediate: true },
 )
@@ -316,9 +314,14 @@ onBeforeUnmount(() => {
             <CautionList v-if="cautions.length" class="care" :cautions="cautions" aria-label="Take care" />
           </section>
           <section class="inside" aria-label="What goes on inside">
-            <ProbeLine :bake="bake" :now="running.now" @open="probeOpen = true" />
-            <RestingCut v-if="isOut" :key="`rest-${bake.id}`" :bake="bake" :seconds="seconds" />
-            <CourseChart v-else-if="!bake.held" :key="bake.id" :bake="bake" :seconds="seconds" />
+            <p v-if="bake.revision < 0" class="coming">
+              On its way to the kitchen computer. The ticket holds meanwhile.
+            </p>
+            <template v-else>
+              <ProbeLine :bake="bake" :now="running.now" @open="probeOpen = true" />
+              <RestingCut v-if="isOut" :key="`rest-${bake.id}`" :bake="bake" :seconds="seconds" />
+              <CourseChart v-else-if="!bake.held" :key="bake.id" :bake="bake" :seconds="seconds" />
+            </template>
           </section>
         </div>
 
@@ -373,19 +376,24 @@ onBeforeUnmount(() => {
                 Look now <kbd>l</kbd>
               </button>
               <button v-if="!isOut && !bake.held" class="plain" @click="ovenOpen = true">The oven…</button>
+              <button v-if="phase === 'PUT_BACK'" class="plain" @click="judging = !judging">
+                {{ judging ? 'What do you see?' : 'It stays out' }}
+              </button>
               <button class="quiet-action" @click="undo">
                 {{ lastTap ? `Undo: ${lastTap}` : 'It never went in: undo' }} <kbd>z</kbd>
               </button>
             </div>
           </div>
           <LookPanel
-            v-if="checking || phase === 'PUT_BACK'"
+            v-if="checking || (phase === 'PUT_BACK' && !judging)"
             :bake="bake"
             @seen="(cue) => running.tap(bake!, 'CUE', 'what you saw', { cue })"
             @read="(celsius) => running.tap(bake!, 'READ', 'a reading', { celsius })"
           />
           <VerdictForm
-            v-else-if="(phase === 'REST' && judging) || (phase === 'FORGOTTEN' && isOut)"
+            v-else-if="
+              ((phase === 'REST' || phase === 'PUT_BACK') && judging) || (phase === 'FORGOTTEN' && isOut)
+            "
             :key="bake.id"
             :busy="false"
             :target-c="bake.targetC"
@@ -644,6 +652,7 @@ h1 {
   padding: 6px 24px;
   background: #efe6d4;
 }
+.coming,
 .advice {
   margin: 0;
   color: var(--ink-soft);

@@ -250,6 +250,14 @@ export const useRunning = defineStore('running', () => {
     return found ?? bake.moments[bake.moments.length - 1]!
   }
 
+  /** How long until something else is to be said, seconds; null where this stands until somebody taps. */
+  function left(bake: Bake): number | null {
+    const m = moment(bake)
+    if (m.untilSeconds === undefined) return null
+    const next = bake.moments[bake.moments.indexOf(m) + 1]
+    return next?.phase === 'FORGOTTEN' ? null : m.untilSeconds - secondsIn(bake)
+  }
+
   const stamp = () => new Date(Math.round(clockNow())).toISOString()
 
   /**
@@ -340,6 +348,7 @@ export const useRunning = defineStore('running', () => {
     follow,
     secondsIn,
     moment,
+    left,
     tap,
     undo,
     log,

@@ -91,9 +91,10 @@ class CertaintyJourneyTest {
         screen.waitForText(".slip .cautions", "must itself reach 74");
         screen.tapNamed(".slip button", "Put it in");
         screen.waitForText("h1", "Leave it shut");
+        screen.see(".inside svg");
         screen.press(Keys.ENTER);
-        screen.waitForText("h1", "Let it rest");
-        screen.waitForText(".care", "into the fridge within 2 hours");
+        screen.waitForText("h1", "Put it back: it is not cooked");
+        screen.waitForText(".hint", "its stuffing not to the 74 °C that it needs");
     }
 
     @Test

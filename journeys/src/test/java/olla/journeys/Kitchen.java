@@ -131,7 +131,8 @@ final class Kitchen implements AutoCloseable {
                 "olla",
                 "-e",
                 "update tap set at = at" + back + " where bake_id in (select id from bake" + which + ");"
-                        + " update bake set started_at = started_at" + back + ", out_at = out_at" + back
+                        + " update bake set put_at = put_at" + back + ", started_at = started_at" + back
+                        + ", out_at = out_at" + back
                         + ", revision = revision + 1" + which);
         sql.environment()
                 .put(
@@ -139,6 +140,17 @@ final class Kitchen implements AutoCloseable {
                         Files.readString(folder.resolve("db.password")).strip());
         if (sql.inheritIO().start().waitFor() != 0) {
             throw new IllegalStateException("the bake could not be moved back");
+        }
+    }
+
+    /** Waits until what was tapped is stored: a screen shows it as done before. */
+    void waitUntilStored(String part) throws Exception {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
+        while (!get("/api/bakes").contains(part)) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError(part + " was never stored");
+            }
+            Thread.sleep(100);
         }
     }
 

@@ -25,7 +25,7 @@ public final class Lethality {
     public static String words(double minutesAt70) {
         return String.format(
                 Locale.ROOT,
-                "The coldest point gets what %.2f min at %.0f\u00a0°C would do; %.0f min there leave one in a million of"
+                "The coldest point gets what %.2f min at [%.0f °C] would do; %.0f min there leave one in a million of"
                         + " Listeria (FDA, Hazards and Controls Guidance, appendix). That is information and no permission:"
                         + " it says nothing of other germs, of toxins or of how the fish was kept.",
                 minutesAt70,

@@ -8,6 +8,7 @@ import olla.core.fish.Piece;
 import olla.core.units.Amount;
 import olla.core.units.Measure;
 import olla.core.units.Refusals;
+import olla.core.units.Said;
 
 /**
  * What a dress takes for so many pieces, and what has to be known of it.
@@ -36,9 +37,14 @@ public record Quantities(
     private static final double MARINADE_ML_DM2 = 15;
     private static final double GLAZE_ML_DM2 = 8;
 
-    /* A slice of citrus is about 45 mm across and 7 thick, ten from one fruit (common practice, no source). */
+    /* A slice of citrus is about 45 mm across and 7 thick, eight from one fruit (common practice, no source). */
     private static final double SLICE_MM2 = 45 * 45;
     private static final double SLICES_A_FRUIT = 8;
+
+    /* A whole fish feeds a guest for every so many grams, and a guest takes two spoons of mayonnaise (common practice, no
+    source: 400 to 500 g raw with its head). */
+    private static final double WHOLE_A_GUEST_G = 450;
+    private static final double MAYONNAISE_A_GUEST_ML = 30;
 
     /**
      * Reckons the quantities.
@@ -138,7 +144,7 @@ public record Quantities(
             } else if (topping.mix().cookFirst()) {
                 say("Cook onion and shallot soft before they go on; they have no time to do it here.");
             }
-            say("%.0f g on each piece, %s.", topping.grams(piece), when(topping.when()));
+            say("[%.0f g] on each piece, %s.", topping.grams(piece), when(topping.when()));
         }
 
         private static String when(Topping.When when) {
@@ -167,8 +173,8 @@ public record Quantities(
                     Measure.PIECE));
             double rolls = pieces * cut.offRollMm() / SheetSize.ROLL_LENGTH_MM;
             say(
-                    "%.1f m off a roll %.0f cm wide; a full roll makes %d.",
-                    pieces * cut.offRollMm() / 1000, SheetSize.ROLL_WIDTH_MM / 10, cut.fromOneRoll());
+                    "[%.0f mm] off a roll [%.0f mm] wide; a full roll makes %d.",
+                    pieces * cut.offRollMm(), SheetSize.ROLL_WIDTH_MM, cut.fromOneRoll());
             if (rolls > 1) {
                 say("That is %.0f rolls.", Math.ceil(rolls));
             }
@@ -195,9 +201,9 @@ public record Quantities(
                 double coat = SaltNeed.coatMm(crust, piece, saltThereG / pieces);
                 say(
                         coat < SaltCrust.LEAKS_BELOW_MM
-                                ? "%.1f kg lies only %.0f mm thick: it cracks and leaks, and the fish bakes as if bare."
-                                : "%.1f kg lies %.0f mm thick instead of %.0f: enough, but look at it sooner.",
-                        saltThereG / 1000,
+                                ? "[%.0f g] lies only [%.0f mm] thick: it cracks and leaks, and the fish bakes as if bare."
+                                : "[%.0f g] lies [%.0f mm] thick instead of [%.0f mm]: enough, but look at it sooner.",
+                        saltThereG,
                         coat,
                         crust.coatMm());
             }
@@ -210,23 +216,46 @@ public record Quantities(
             }
             int bags = (int) Math.ceil(need.saltG() * pieces / bagG);
             say(
-                    "%.1f kg for the bed, %.1f kg to cover: %d %s of %s g, %.1f litres poured.",
-                    need.bedG() * pieces / 1000,
-                    need.coverG() * pieces / 1000,
+                    "[%.0f g] for the bed, [%.0f g] to cover: %d %s of %s, [%.0f ml] poured.",
+                    round(need.bedG() * pieces),
+                    round(need.coverG() * pieces),
                     bags,
                     bags == 1 ? "bag" : "bags",
-                    Refusals.plain(bagG),
-                    need.looseMl() * pieces / 1000);
+                    Said.grams(bagG),
+                    round(need.looseMl() * pieces));
             advice.add(need.difference());
             say(
-                    "A tray of at least %.0f × %.0f cm each, lined with parchment.",
-                    Math.ceil(need.trayLengthMm() / 10), Math.ceil(need.trayWidthMm() / 10));
+                    "A tray of at least [%.0f mm] × [%.0f mm]%s, lined with parchment.",
+                    10 * Math.ceil(need.trayLengthMm() / 10),
+                    10 * Math.ceil(need.trayWidthMm() / 10),
+                    pieces == 1 ? "" : " each");
             if (need.whites() > 0) {
-                int yolks = need.whites() * pieces;
-                say(
-                        "%d yolks are left: a mayonnaise with %.0f to %.0f ml of oil. Raw egg: not for guests at risk.",
-                        yolks, yolks * SaltNeed.OIL_LEAST_ML, yolks * SaltNeed.OIL_MOST_ML);
+                yolks(need.whites() * pieces);
             }
+        }
+
+        /* At most the mayonnaise that these guests eat; the other yolks are for something else. */
+        private void yolks(int left) {
+            double guests = Math.max(1, Math.ceil(piece.massG() * pieces / WHOLE_A_GUEST_G));
+            int used = (int) Math.min(left, Math.ceil(guests * MAYONNAISE_A_GUEST_ML / SaltNeed.OIL_MOST_ML));
+            String mayonnaise = String.format(
+                    Locale.ROOT,
+                    "%d with [%.0f ml] to [%.0f ml] of oil %s mayonnaise enough for these guests",
+                    used,
+                    used * SaltNeed.OIL_LEAST_ML,
+                    used * SaltNeed.OIL_MOST_ML,
+                    used == 1 ? "makes" : "make");
+            String others = left == used
+                    ? ""
+                    : "; freeze the other " + (left - used)
+                            + " beaten with a pinch of salt or sugar, or make a custard";
+            say(
+                    "%d %s left: %s%s. Raw egg: not for guests at risk.",
+                    left, left == 1 ? "yolk is" : "yolks are", mayonnaise, others);
+        }
+
+        private static double round(double amount) {
+            return Math.round(amount / 50) * 50.0;
         }
 
         void trayBake(TrayBake bake) {

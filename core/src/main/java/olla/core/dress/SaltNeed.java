@@ -1,8 +1,8 @@
 package olla.core.dress;
 
-import java.util.Locale;
 import olla.core.fish.Piece;
 import olla.core.units.Refusals;
+import olla.core.units.Said;
 
 /**
  * What a salt crust takes: by geometry (a bed under the fish, a cover over it) and, beside it, by the school's ratio.
@@ -133,14 +133,15 @@ public record SaltNeed(
     }
 
     private static String difference(SaltCrust crust, double salt, double ratio) {
-        String school = String.format(
-                Locale.ROOT, "%s reckons %.1f kg a fish", crust.school().words(), ratio / 1000);
+        String words = crust.school().words();
+        String school = Character.toUpperCase(words.charAt(0)) + words.substring(1) + " goes by weight: "
+                + Said.grams(Math.round(ratio / 50) * 50) + " to a fish like this";
         if (Math.abs(salt / ratio - 1) < AGREE) {
-            return String.format(Locale.ROOT, "By its weight, %s: the same, more or less.", school);
+            return school + ", the same, more or less.";
         }
-        String why = salt > ratio
-                ? "it spreads the salt thinner than %.0f mm, or leaves head and tail bare"
-                : "some is left in the bowl, and its bed is deeper than %.0f mm";
-        return String.format(Locale.ROOT, "By its weight, %s: " + why + ".", school, crust.coatMm());
+        String coat = Said.mm(crust.coatMm());
+        return salt > ratio
+                ? school + ". That would lie thinner than " + coat + ", or leave head and tail bare."
+                : school + ". That would leave some in the bowl, or make a bed deeper than " + coat + ".";
     }
 }

@@ -9,6 +9,7 @@ import olla.core.fish.Traits.Firmness;
 public enum Style {
     OPEN_TRAY,
     TOPPING,
+    BREADED,
     PARCHMENT,
     FOIL,
     SALT_CRUST,
@@ -47,6 +48,10 @@ public enum Style {
                 cut == Cut.WHOLE
                         ? poorly("A topping slides off a whole fish; take fillets.")
                         : well("A flat upper side holds a topping.");
+            case BREADED ->
+                cut == Cut.WHOLE
+                        ? poorly("A coat of crumb is for fillets and strips.")
+                        : well("The coat keeps it moist, and holds it together.");
             case PARCHMENT, FOIL ->
                 cut == Cut.WHOLE && this == PARCHMENT
                         ? care("A whole fish tears paper with its fins: trim them, or take foil.")

@@ -3,6 +3,7 @@ package olla.core.dress;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import olla.core.oven.Stage.Add;
@@ -29,16 +30,28 @@ public final class Usual {
     private static final double GRILL_BAKED_MIN = 3;
     private static final double GRILL_FRESH_MIN = 2;
     private static final double GRILL_GLAZE_MIN = 1;
+    private static final double UNGRILLED_FRESH_MIN = 4;
 
     private Usual() {}
 
     /**
-     * The usual programme with one length to be solved.
+     * The usual programme with one length to be solved, in an oven that has a grill.
      *
      * @param tempC the dial, °C
      * @param restMinutes out of the oven, minutes
      */
     public static Programme programme(Dress dress, double tempC, double restMinutes) {
+        return programme(dress, OvenKind.STILL, tempC, restMinutes);
+    }
+
+    /**
+     * The usual programme with one length to be solved. Where there is no grill, its heat from all round colours a topping;
+     * one that goes on at the end has a few minutes of it.
+     *
+     * @param tempC the dial, °C
+     * @param restMinutes out of the oven, minutes
+     */
+    public static Programme programme(Dress dress, OvenKind oven, double tempC, double restMinutes) {
         List<Stage> stages = new ArrayList<>();
         OptionalDouble open = OptionalDouble.empty();
         if (dress instanceof TrayBake bake) {
@@ -53,7 +66,9 @@ public final class Usual {
             switch (topping.when()) {
                 case BEFORE -> {
                     stages.add(new Bake(tempC, open));
-                    stages.add(new Grill(GRILL_BAKED_MIN));
+                    if (oven.grills()) {
+                        stages.add(new Grill(GRILL_BAKED_MIN));
+                    }
                 }
                 case PART_WAY -> {
                     stages.add(new Bake(tempC, open, 3));
@@ -63,7 +78,10 @@ public final class Usual {
                 case AFTER -> {
                     stages.add(new Bake(tempC, open));
                     stages.add(new Add(What.TOPPING));
-                    stages.add(new Grill(GRILL_FRESH_MIN));
+                    stages.add(
+                            oven.grills()
+                                    ? new Grill(GRILL_FRESH_MIN)
+                                    : new Bake(tempC, OptionalDouble.of(UNGRILLED_FRESH_MIN)));
                 }
             }
         } else if (dress instanceof Breaded) {
@@ -74,7 +92,9 @@ public final class Usual {
             stages.add(new Bake(tempC, open, 2));
             stages.add(new Add(What.GLAZE));
             stages.add(new Bake(tempC, open, 1));
-            stages.add(new Grill(GRILL_GLAZE_MIN));
+            if (oven.grills()) {
+                stages.add(new Grill(GRILL_GLAZE_MIN));
+            }
         } else {
             stages.add(new Bake(tempC, open));
         }
@@ -82,8 +102,11 @@ public final class Usual {
         return new Programme(stages);
     }
 
-    /** Notes what a dress cannot go through, with the reason. */
-    public static void check(Dress dress, Programme programme, Refusals refusals) {
+    /** Notes what a dress cannot go through in an oven, with the reason. */
+    public static void check(Dress dress, OvenKind oven, Programme programme, Refusals refusals) {
+        if (programme.grills() && !oven.grills()) {
+            refusals.add("programme", "A wood oven or a closed barbecue has no grill; leave it out.");
+        }
         if (programme.grills() && dress instanceof Parcel parcel && parcel.sheet() == Sheet.PARCHMENT) {
             refusals.add(
                     "programme",

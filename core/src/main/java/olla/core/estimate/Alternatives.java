@@ -121,7 +121,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String wh
         AtDial hottest = dials.get(dials.size() - 1);
         String chosen = String.format(
                 Locale.ROOT,
-                "Olla would take %.0f\u00a0°C: %s to catch it between flaking and dry, and %.0f %% of it past %.0f\u00a0°C.",
+                "Olla would take [%.0f °C dial]: %s to catch it between flaking and dry, and %.0f %% of it past [%.0f °C].",
                 best.tempC(),
                 minutes(best.marginMin()),
                 100 * best.dryShare(),
@@ -132,7 +132,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String wh
         return chosen
                 + String.format(
                         Locale.ROOT,
-                        " At %.0f\u00a0°C it is %s quicker, with %s and %.0f %%.",
+                        " At [%.0f °C dial] it is %s quicker, with %s and %.0f %%.",
                         hottest.tempC(),
                         minutes(best.minutes() - hottest.minutes()),
                         minutes(hottest.marginMin()),

@@ -124,7 +124,7 @@ final class Doubts {
         return switch (about) {
             case THICKNESS ->
                 say(
-                        "thickness %s, ±%.1f mm",
+                        "thickness %s, ±[%.1f mm]",
                         switch (dish.piece().measured()) {
                             case RULER -> "by ruler";
                             case SCALE -> "from its weight";
@@ -134,11 +134,11 @@ final class Doubts {
             case OVEN ->
                 say(
                         dish.truth().checked()
-                                ? "what the log left open of this oven, ±%.0f°"
-                                : "oven never checked, ±%.0f°",
+                                ? "what the log left open of this oven, ±[%.0f K]"
+                                : "oven never checked, ±[%.0f K]",
                         dish.truth().offsetDoubtC());
             case FILM -> "how the air moves";
-            case START -> say("how cold it goes in, ±%.0f°", Unknowns.START_DOUBT_C);
+            case START -> say("how cold it goes in, ±[%.0f K]", Unknowns.START_DOUBT_C);
             case CONTACT -> "how well it lies on the tray";
             case WETNESS -> dish.dress() instanceof SaltCrust ? "how damp the salt is" : "how wet its face is";
         };

@@ -24,6 +24,7 @@ import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import olla.core.safety.Cautions;
 import olla.core.units.Refusals;
+import olla.core.units.Said;
 
 /** The one way in: what goes in, in which dress, in which oven, to what target; out comes the ticket. */
 public final class Estimator {
@@ -60,7 +61,7 @@ public final class Estimator {
             Programme programme,
             Doneness target) {
         Refusals refusals = new Refusals();
-        Usual.check(dress, programme, refusals);
+        Usual.check(dress, kind, programme, refusals);
         refusals.throwIfAny();
         Dish dish = new Dish(piece, dress, kind, truth, course, programme, target.peakC());
         BakeModel model = dish.model(BakeModel.Fineness.FINE);
@@ -101,7 +102,7 @@ public final class Estimator {
                 trace,
                 went.frames(),
                 doubts,
-                Cautions.of(piece, dress, closed, went.peakC()),
+                Cautions.of(piece, dress, kind, closed, went.peakC()),
                 assumptions(piece, dress, truth, programme, target, solved));
     }
 
@@ -182,7 +183,7 @@ public final class Estimator {
      */
     public static Alternatives alternatives(Piece piece, Dress dress, Oven oven, Programme programme, Doneness target) {
         Refusals refusals = new Refusals();
-        Usual.check(dress, programme, refusals);
+        Usual.check(dress, oven.kind(), programme, refusals);
         refusals.throwIfAny();
         return Alternatives.of(piece, dress, oven, programme, target);
     }
@@ -192,7 +193,7 @@ public final class Estimator {
 
     private static Optional<Likely> likely(Dish dish) {
         Refusals refusals = new Refusals();
-        Usual.check(dish.dress(), dish.programme(), refusals);
+        Usual.check(dish.dress(), dish.kind(), dish.programme(), refusals);
         refusals.throwIfAny();
         BakeRun fine = new BakeRun(dish.model(BakeModel.Fineness.FINE), dish.programme());
         OptionalDouble solved = fine.minutesFor(dish.targetC());
@@ -220,7 +221,7 @@ public final class Estimator {
      */
     public static Programme usual(
             Piece piece, Dress dress, Oven oven, Doneness target, double tempC, double restMinutes) {
-        Programme usual = Usual.programme(dress, tempC, restMinutes);
+        Programme usual = Usual.programme(dress, oven.kind(), tempC, restMinutes);
         if (!(dress instanceof Topping)) {
             return usual;
         }
@@ -257,11 +258,11 @@ public final class Estimator {
         return String.format(
                 Locale.ROOT,
                 piece.filling() == Filling.STUFFING
-                        ? "At %s °C the middle does not come to %s °C, and its stuffing to 74, within %s minutes;"
+                        ? "At %s the middle does not come to %s, and its stuffing to [74 °C], within %s minutes;"
                                 + " set the oven higher."
-                        : "At %s °C the middle does not come to %s °C within %s minutes; set the oven higher.",
-                Refusals.plain(programme.bakeTempC()),
-                Refusals.plain(target.peakC()),
+                        : "At %s the middle does not come to %s within %s minutes; set the oven higher.",
+                Said.dial(programme.bakeTempC()),
+                Said.celsius(target.peakC()),
                 Refusals.plain(Programme.LONGEST_MINUTES));
     }
 
@@ -271,7 +272,7 @@ public final class Estimator {
         if (piece.measured() != Measured.RULER) {
             said.add(String.format(
                     Locale.ROOT,
-                    "Thickness reckoned, not measured: %.0f mm, ±%.0f. A ruler would narrow the window.",
+                    "Thickness reckoned, not measured: [%.0f mm], ±[%.0f mm]. A ruler would narrow the window.",
                     piece.thicknessMm(),
                     piece.thicknessDoubtMm()));
         }

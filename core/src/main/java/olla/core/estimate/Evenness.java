@@ -1,6 +1,7 @@
 package olla.core.estimate;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import olla.core.doneness.Band;
@@ -22,7 +23,7 @@ import olla.core.units.Refusals;
  * @param thinPeakC the warmest the thin end gets when the thick part is done, °C
  * @param thinBand what it is like then
  * @param even true where the thin end stays short of dry
- * @param remedies what can be done, the mildest first; none where it is even
+ * @param remedies what helps, the best first: what dries least; none where it is even, or nothing helps
  */
 public record Evenness(
         double thickMinutes, double thinMinutes, double thinPeakC, Band thinBand, boolean even, List<Remedy> remedies) {
@@ -40,12 +41,17 @@ public record Evenness(
      * A remedy.
      *
      * @param way which
+     * @param overK how far beyond its target the driest of it gets, K
      * @param words what to do and what comes of it
      */
-    public record Remedy(Way way, String words) {}
+    public record Remedy(Way way, double overK, String words) {}
 
     private static final int HALVINGS = 6;
     private static final double LEAST_THIN_MM = 3;
+
+    /* A remedy that takes so many times as long, or wastes so much of the piece, is none (common practice, no source). */
+    private static final double MOST_TIMES_LONGER = 2;
+    private static final double MOST_TRIMMED = 0.35;
 
     /* The taper runs over the last half of the length (common practice, no source). */
     private static final double TAPERING_SHARE = 0.5;
@@ -68,43 +74,68 @@ public record Evenness(
         double peak = ends.peak(thinMm, thick);
         boolean even = peak < Band.DRY.fromC();
         return new Evenness(
-                thick, thin, peak, Band.of(peak), even, even ? List.of() : remedies(piece, thinMm, ends, thick, thin));
+                thick,
+                thin,
+                peak,
+                Band.of(peak),
+                even,
+                even ? List.of() : remedies(piece, thinMm, ends, thick, thin, target.peakC()));
     }
 
-    private static List<Remedy> remedies(Piece piece, double thinMm, Ends ends, double thick, double thin) {
+    private static List<Remedy> remedies(
+            Piece piece, double thinMm, Ends ends, double thick, double thin, double targetC) {
         List<Remedy> found = new ArrayList<>();
         found.add(new Remedy(
                 Way.EARLIER,
+                0,
                 say(
                         "Cut it in two and take the thin part out after %.0f min, the thick one after %.0f.",
                         thin, thick)));
         double tucked = Math.min(2 * thinMm, piece.thicknessMm());
         double tuckedPeak = ends.peak(tucked, thick);
-        found.add(new Remedy(
-                Way.TUCK,
-                say(
-                        "Tuck the tail under: %.0f mm doubled is %.0f, and it comes out %s (%.0f°).",
-                        thinMm, tucked, Band.of(tuckedPeak).word(), tuckedPeak)));
+        if (tuckedPeak < Band.DRY.fromC()) {
+            found.add(new Remedy(
+                    Way.TUCK,
+                    Math.max(0, tuckedPeak - targetC),
+                    say(
+                            "Tuck the tail under: [%.0f mm] doubled is [%.0f mm], and it comes out %s ([%.0f °C]).",
+                            thinMm, tucked, Band.of(tuckedPeak).word(), tuckedPeak)));
+        }
         double limit = thinnestStillMoist(piece, ends, thick);
         double share = TAPERING_SHARE * (limit - thinMm) / Math.max(1e-9, piece.thicknessMm() - thinMm);
-        double grams = share * (limit + thinMm) / (2 * piece.thicknessMm()) * piece.massG() / (1 - TAPERING_SHARE / 4);
-        found.add(new Remedy(
-                Way.TRIM,
-                say(
-                        "Trim what is thinner than %.0f mm: the last %.0f mm, some %.0f g, good for a soup or a chowder.",
-                        limit, share * piece.lengthMm(), grams)));
+        if (share <= MOST_TRIMMED) {
+            double grams =
+                    share * (limit + thinMm) / (2 * piece.thicknessMm()) * piece.massG() / (1 - TAPERING_SHARE / 4);
+            found.add(new Remedy(
+                    Way.TRIM,
+                    Band.DRY.fromC() - targetC,
+                    say(
+                            "Trim what is thinner than [%.0f mm]: the last [%.0f mm], some [%.0f g], good for a soup or a"
+                                    + " chowder.",
+                            limit, share * piece.lengthMm(), grams)));
+        }
         double strip = Math.max(LEAST_THIN_MM, (piece.thicknessMm() + thinMm) / 2);
-        found.add(new Remedy(
-                Way.STRIPS,
-                say(
-                        "Cut strips %.0f mm wide across, turned on their side: all one thickness, done in about %.0f min.",
-                        strip, ends.minutes(strip, strip * 1.3))));
+        double stripMinutes = ends.minutes(strip, strip * 1.3);
+        if (stripMinutes <= MOST_TIMES_LONGER * thick) {
+            found.add(new Remedy(
+                    Way.STRIPS,
+                    0,
+                    say(
+                            "Cut strips [%.0f mm] wide across, turned on their side: all one thickness, done in about %.0f"
+                                    + " min.",
+                            strip, stripMinutes)));
+        }
         if (piece.cut() == Cut.FILLET) {
             double roll = Math.sqrt(4 / Math.PI * piece.lengthMm() * (piece.thicknessMm() + thinMm) / 2);
-            found.add(new Remedy(
-                    Way.ROLL,
-                    say("Roll it up, tail inside: %.0f mm across, done in about %.0f min.", roll, ends.rolled(roll))));
+            double rollMinutes = ends.rolled(roll);
+            if (rollMinutes <= MOST_TIMES_LONGER * thick && roll <= Cut.ROLL.mostThicknessMm()) {
+                found.add(new Remedy(
+                        Way.ROLL,
+                        0,
+                        say("Roll it up, tail inside: [%.0f mm] across, done in about %.0f min.", roll, rollMinutes)));
+            }
         }
+        found.sort(Comparator.comparingDouble(Remedy::overK));
         return List.copyOf(found);
     }
 

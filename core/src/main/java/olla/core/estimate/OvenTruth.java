@@ -59,10 +59,10 @@ public record OvenTruth(
             return "does what its dial says";
         }
         return Math.abs(offsetC) < TRUE_C
-                ? String.format(Locale.ROOT, "runs true, ±%.0f", offsetDoubtC)
+                ? String.format(Locale.ROOT, "runs true, ±[%.0f K]", offsetDoubtC)
                 : String.format(
                         Locale.ROOT,
-                        "runs about %.0f° %s, ±%.0f",
+                        "runs about [%.0f K] %s, ±[%.0f K]",
                         Math.abs(offsetC),
                         offsetC > 0 ? "hot" : "cool",
                         offsetDoubtC);

@@ -87,8 +87,8 @@ public final class Schools {
             minutes *= RULE_FROZEN;
             more += ", twice as long from frozen";
         }
-        String says =
-                say("Ten minutes an inch at 230\u00a0°C%s: %.0f min. %s", more, minutes, against(minutes, RULE_OVEN_C));
+        String says = say(
+                "Ten minutes an inch at [230 °C dial]%s: %.0f min. %s", more, minutes, against(minutes, RULE_OVEN_C));
         return new School(
                 Way.THICKNESS_RULE,
                 Optional.of(new Span(minutes, minutes)),
@@ -106,7 +106,7 @@ public final class Schools {
         double from = WEIGHT_FROM_MIN_A_KILO * kilos;
         double to = WEIGHT_TO_MIN_A_KILO * kilos;
         String says = say(
-                "25 to 30 minutes a kilo in salt at 200 to 220\u00a0°C: %.0f to %.0f min. It knows nothing of the fish's"
+                "25 to 30 minutes a kilo in salt at [200 °C dial] to [220 °C dial]: %.0f to %.0f min. It knows nothing of the fish's"
                         + " build or the crust's thickness. %s",
                 from, to, against((from + to) / 2, dish.programme().bakeTempC()));
         return new School(Way.WEIGHT_RULE, Optional.of(new Span(from, to)), says, COMMON);
@@ -116,7 +116,7 @@ public final class Schools {
         boolean thick = dish.piece().thicknessMm() >= MODERATE_THICK_MM;
         double minutes = MODERATE_MIN + (thick ? MODERATE_THICK_MORE_MIN : 0);
         String says = say(
-                "A moderate oven, 180\u00a0°C, and a fixed time: %.0f min%s. %s",
+                "A moderate oven, [180 °C dial], and a fixed time: %.0f min%s. %s",
                 minutes, thick ? ", 5 of them because it is thick" : "", against(minutes, MODERATE_OVEN_C));
         return new School(Way.MODERATE_OVEN, Optional.of(new Span(minutes, minutes)), says, COMMON);
     }
@@ -126,9 +126,9 @@ public final class Schools {
         OptionalDouble model = modelAt(ovenC);
         String dial = Math.abs(ovenC - dish.programme().bakeTempC()) <= SAME_DIAL_C
                 ? ""
-                : say(" Your dial stands at %.0f.", dish.programme().bakeTempC());
+                : say(" Your dial stands at [%.0f °C dial].", dish.programme().bakeTempC());
         if (model.isEmpty()) {
-            return say("The model never gets this piece done at %.0f\u00a0°C.", ovenC) + dial;
+            return say("The model never gets this piece done at [%.0f °C dial].", ovenC) + dial;
         }
         double miss = minutes - model.getAsDouble();
         if (Math.abs(miss) <= AGREE * model.getAsDouble()) {

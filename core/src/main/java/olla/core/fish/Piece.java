@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import olla.core.units.Refusal;
 import olla.core.units.Refusals;
 import olla.core.units.RefusedInput;
+import olla.core.units.Said;
 
 /**
  * One piece of fish as it lies on the tray: what it is, how thick, how wide, how long, how heavy, how cold, how sure.
@@ -91,8 +92,8 @@ public record Piece(
         if (filling != Filling.NONE && thicknessMm < LEAST_FILLED_MM) {
             refusals.add(
                     "filling",
-                    "Too thin to fill: a pocket needs " + Refusals.plain(LEAST_FILLED_MM) + " mm, this is "
-                            + Refusals.plain(Math.round(thicknessMm)) + ".");
+                    "Too thin to fill: a pocket needs " + Said.mm(LEAST_FILLED_MM) + ", this is "
+                            + Said.mm(Math.round(thicknessMm)) + ".");
         }
         if (stance == Stance.STANDING && !cut.stands()) {
             refusals.add("stance", "A " + cut.words() + " does not stand; lay it down.");
@@ -161,18 +162,18 @@ public record Piece(
             return;
         }
         StringBuilder words = new StringBuilder("A ")
-                .append(Refusals.plain(thicknessMm))
-                .append(" mm thick ")
+                .append(Said.mm(thicknessMm))
+                .append(" thick ")
                 .append(species.marketName().toLowerCase(java.util.Locale.ROOT))
                 .append(cut == Cut.WHOLE ? "" : " " + cut.words())
                 .append(" does not exist; ")
-                .append(Refusals.plain(least))
+                .append(Said.mm(least))
                 .append(" to ")
-                .append(Refusals.plain(most))
-                .append(" mm do.");
+                .append(Said.mm(most))
+                .append(" do.");
         double slip = thicknessMm > most ? thicknessMm / 10 : thicknessMm * 10;
         if (slip >= least && slip <= most) {
-            words.append(" Did you mean ").append(Refusals.plain(slip)).append("?");
+            words.append(" Did you mean ").append(Said.mm(slip)).append("?");
         }
         refusals.add("thicknessMm", words.toString());
     }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
-import olla.core.units.Refusals;
+import olla.core.units.Said;
 
 /**
  * Questions where thickness and mass do not go together: a fish may well be odd, so it is asked about and not refused.
@@ -39,12 +39,7 @@ public final class Slips {
             if (!odd(species, cut, meant, massG)) {
                 slips.add(new Slip(
                         "thicknessMm",
-                        question(
-                                species,
-                                cut,
-                                thicknessMm,
-                                massG,
-                                "thickness of " + Refusals.plain(round(meant)) + " mm"),
+                        question(species, cut, thicknessMm, massG, "thickness of " + Said.mm(round(meant))),
                         OptionalDouble.of(round(meant))));
                 return slips;
             }
@@ -54,7 +49,7 @@ public final class Slips {
             if (meant >= cut.leastMassG() && meant <= cut.mostMassG() && !odd(species, cut, thicknessMm, meant)) {
                 slips.add(new Slip(
                         "massG",
-                        question(species, cut, thicknessMm, massG, "weight of " + Refusals.plain(round(meant)) + " g"),
+                        question(species, cut, thicknessMm, massG, "weight of " + Said.grams(round(meant))),
                         OptionalDouble.of(round(meant))));
                 return slips;
             }
@@ -86,11 +81,11 @@ public final class Slips {
     private static String question(Species species, Cut cut, double thicknessMm, double massG, String meant) {
         String asked = String.format(
                 Locale.ROOT,
-                "A %s of %s g is usually about %.0f mm thick, not %s.",
+                "A %s of %s is usually about [%.0f mm] thick, not %s.",
                 cut == Cut.WHOLE ? "whole " + species.marketName().toLowerCase(Locale.ROOT) : cut.words(),
-                Refusals.plain(massG),
+                Said.grams(massG),
                 usualMm(species, cut, massG),
-                Refusals.plain(thicknessMm));
+                Said.mm(thicknessMm));
         return meant.isEmpty() ? asked + " Measure again?" : asked + " Did you mean a " + meant + "?";
     }
 }

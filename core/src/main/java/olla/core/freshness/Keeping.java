@@ -6,9 +6,9 @@ package olla.core.freshness;
  */
 public enum Keeping {
     ON_ICE("on ice", 48),
-    FRIDGE("in the fridge at 4 °C or below", 48),
+    FRIDGE("in the fridge at [4 °C] or below", 48),
     THAWED("thawed, in the fridge", 24),
-    FROZEN("frozen at −18 °C", 0);
+    FROZEN("frozen at [-18 °C]", 0);
 
     /** Frozen lean fish keeps its quality this many days. */
     public static final int LEAN_FROZEN_DAYS = 180;

@@ -55,6 +55,16 @@ public enum OvenKind {
         return new Cooling(coolingMinutes);
     }
 
+    /** Whether what heats it is open to the dish: embers, coals, a flame. */
+    public boolean open() {
+        return this == WOOD || this == CLOSED_BARBECUE;
+    }
+
+    /** Whether it has a grill above the dish. */
+    public boolean grills() {
+        return !open();
+    }
+
     /** Convective film coefficient, W/m²K. */
     public double filmWm2K() {
         return filmWm2K;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import olla.core.doneness.Doneness;
 import olla.core.dress.SaltCrust;
 import olla.core.oven.Stage;
 import olla.core.plan.Moment.Phase;
@@ -239,11 +240,13 @@ public final class BakeClock {
     /* Before anything calm is said. */
     private static Moment putBack(Shortfall lacks, double out) {
         String coasts = "Its middle coasts to " + Said.celsius(Math.round(lacks.peakC())) + " only";
+        boolean official = lacks.leastC() >= Doneness.OFFICIAL_MINIMUM_C;
         String why = lacks.stuffingC().isPresent()
                 ? ", and its stuffing not to the "
                         + Said.celsius(lacks.stuffingC().getAsDouble()) + " that it needs."
                 : lacks.unsafe()
-                        ? ", and this fish must come to " + Said.celsius(lacks.leastC()) + " for these guests."
+                        ? ", and this fish must come to " + Said.celsius(lacks.leastC())
+                                + (official ? " for these guests." : ".")
                         : ", not to the " + Said.celsius(lacks.targetC()) + " that you chose.";
         String howLong = lacks.backMin().isPresent()
                 ? " About " + minutes(lacks.backMin().getAsDouble()) + " more in the oven as it stands."

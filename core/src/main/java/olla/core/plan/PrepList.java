@@ -60,11 +60,11 @@ public final class PrepList {
             list.add(
                     "stuff",
                     piece.cut() == Cut.WHOLE ? "Fill the cavity loosely" : "Cut a pocket and fill it",
-                    "A stuffing of shellfish, egg or bread must itself reach 74 °C (FDA Food Code 3-401.11).",
+                    "A stuffing of shellfish, egg or bread must itself reach [74 °C] (FDA Food Code 3-401.11).",
                     6);
         }
         if (fit != null && fit.how(piece) != TrayFit.How.STRAIGHT) {
-            list.add("fit", fit.words(piece), "What hangs over the rim burns.", 3);
+            list.add("fit", fit.words(piece, style), "What hangs over the rim burns.", 3);
         }
         if (!piece.frozen()) {
             list.add(
@@ -116,8 +116,9 @@ public final class PrepList {
         if (rinse) {
             add("rinse", "Rinse it in a bowl of cold water", "The rinsing school; a running tap splashes the sink.", 1);
         }
-        if (style == Style.PARCHMENT) {
-            add("skin-off", "Take the skin off", "In a paper parcel it stays soft and unpleasant.", 3);
+        String skinOff = skinOff(piece, style);
+        if (!skinOff.isEmpty()) {
+            add("skin-off", "Take the skin off", skinOff, 3);
         } else {
             add(
                     "skin-on",
@@ -134,6 +135,20 @@ public final class PrepList {
                         ? "A wet face steams and sticks."
                         : "No rinsing: paper takes off what there is and splashes nothing.",
                 1);
+    }
+
+    /* Why the skin comes off; empty where it stays on. */
+    private static String skinOff(Piece piece, Style style) {
+        if (piece.species().traits().bones() == Bones.CARTILAGE) {
+            return "This fish's skin is rough as sandpaper, and shrinks.";
+        }
+        if (piece.cut() == Cut.ROLL) {
+            return "Rolled in, it would stay raw and tough.";
+        }
+        if (piece.cut() == Cut.STRIP || style == Style.BREADED) {
+            return "Under a coat or on a strip it curls and stays tough.";
+        }
+        return style == Style.PARCHMENT ? "In a paper parcel it stays soft and unpleasant." : "";
     }
 
     private void extra(Extra extra) {

@@ -1,9 +1,10 @@
 package olla.core.plan;
 
-import java.util.Locale;
+import olla.core.dress.Style;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.units.Refusals;
+import olla.core.units.Said;
 
 /**
  * Whether a piece fits a tray, and how if not straight (common practice, no source).
@@ -52,6 +53,11 @@ public record TrayFit(double lengthMm, double widthMm) {
         return fitsAcross(length * WITHOUT_HEAD_AND_TAIL, piece.widthMm()) ? How.HEADLESS : How.NOT;
     }
 
+    /** Whether a stiff thing of this size goes in, straight or by the diagonal. */
+    public boolean holds(double length, double width) {
+        return fitsStraight(length, width) || fitsAcross(length, width);
+    }
+
     private boolean fitsStraight(double length, double width) {
         return length <= Math.max(lengthMm, widthMm) && width <= Math.min(lengthMm, widthMm);
     }
@@ -65,18 +71,25 @@ public record TrayFit(double lengthMm, double widthMm) {
                 && length * Math.sin(angle) + slim * Math.cos(angle) <= Math.min(lengthMm, widthMm);
     }
 
-    /** What to do, in words. */
-    public String words(Piece piece) {
-        return switch (how(piece)) {
+    /**
+     * What to do, in words.
+     *
+     * @param style how it will be dressed: under salt nothing is cut that bares its flesh
+     */
+    public String words(Piece piece, Style style) {
+        How how = how(piece);
+        if (style == Style.SALT_CRUST && (how == How.BENT || how == How.HEADLESS)) {
+            return "Too long for this tray, and under salt nothing is cut off: take a longer tray, or a smaller fish.";
+        }
+        return switch (how) {
             case STRAIGHT -> "It fits the tray.";
             case DIAGONAL -> "Too long to lie straight: lay it on the diagonal.";
             case BENT -> "Too long: cut the backbone from inside and bend it to the tray.";
             case HEADLESS -> "Too long: take off head and tail.";
             case NOT ->
-                String.format(
-                        Locale.ROOT,
-                        "%.0f mm will not go into this tray. Cut it in pieces, or take a larger one.",
-                        piece.lengthMm());
+                Said.mm(Math.round(piece.lengthMm()))
+                        + " will not go into this tray. Take a larger one"
+                        + (style == Style.SALT_CRUST ? "." : ", or cut it in pieces.");
         };
     }
 }

@@ -39,12 +39,12 @@ public record Assurance(boolean guestsAtRisk, Parasites parasites) {
         if (guestsAtRisk && target.belowOfficial()) {
             refusals.add(
                     "doneness",
-                    "For guests who are pregnant, very young, old or ill only the official minimum will do: 63\u00a0°C"
+                    "For guests who are pregnant, very young, old or ill only the official minimum will do: [63 °C]"
                             + " inside.");
         } else if (target.underDone() && piece.filling() != Filling.STUFFING && !freeOfParasites(piece.species())) {
             refusals.add(
                     "parasites",
-                    "Under-done fish has to have been frozen first, 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C, or"
+                    "Under-done fish has to have been frozen first, 7 days at [-20 °C] or 15 hours at [-35 °C], or"
                             + " farmed on pellets alone. Say which, or choose a target from “flakes” up.");
         }
     }

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
@@ -22,6 +23,7 @@ import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.fish.Traits;
+import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.safety.Caution.Weight;
 import olla.core.safety.Caution.When;
@@ -32,9 +34,14 @@ public final class Cautions {
     /** Code of the caution about parasites, which an {@link Assurance} can answer. */
     static final String PARASITES = "PARASITES";
 
-    /* Below this peak, fish counts as served under-done where parasites are concerned, °C (the Food Code's cooking limit);
-    solved targets land within a few hundredths of a degree of the limit they aim for. */
-    private static final double COOKED_C = Doneness.OFFICIAL_MINIMUM_C - 0.1;
+    /* Solved targets land within a few hundredths of a degree of what they aim for, K. */
+    private static final double LANDS_WITHIN_K = 0.1;
+
+    /* Below this peak a bake stays short of the official minimum, °C. */
+    private static final double COOKED_C = Doneness.OFFICIAL_MINIMUM_C - LANDS_WITHIN_K;
+
+    /* Below this peak, fish is served under-done where parasites are concerned, °C: short of the band that flakes. */
+    private static final double UNDER_DONE_C = Band.FLAKES.fromC() - LANDS_WITHIN_K;
 
     private static final String COMMON = "common practice";
     private static final String ADVICE = "FDA and EPA, advice about eating fish";
@@ -42,9 +49,9 @@ public final class Cautions {
     private static final String HAZARDS = "FDA Fish and Fishery Products Hazards and Controls Guidance";
     private static final String FSIS = "USDA FSIS";
 
-    /** What a rule looks at; dress and programme are null at the counter. */
+    /** What a rule looks at; dress, oven and programme are null at the counter. */
     private record Situation(
-            Species species, Cut cut, Filling filling, Dress dress, Programme programme, double peakC) {
+            Species species, Cut cut, Filling filling, Dress dress, OvenKind oven, Programme programme, double peakC) {
 
         boolean parcel(Sheet sheet) {
             return dress instanceof Parcel parcel && parcel.sheet() == sheet;
@@ -54,8 +61,12 @@ public final class Cautions {
             return dress instanceof SaltCrust;
         }
 
+        boolean flames() {
+            return oven != null && oven.open();
+        }
+
         boolean bony() {
-            return cut == Cut.WHOLE
+            return cut == Cut.WHOLE && species.traits().bones() != Traits.Bones.CARTILAGE
                     || species.traits().bones() == Traits.Bones.PIN
                     || species.traits().bones() == Traits.Bones.MANY;
         }
@@ -85,25 +96,35 @@ public final class Cautions {
                     STOP,
                     When.BENCH,
                     s -> s.dress() instanceof Parcel parcel
+                            && !s.flames()
                             && s.programme().hottestC() > parcel.sheet().limitC(),
                     s -> String.format(
                             Locale.ROOT,
-                            "Parchment may scorch above %.0f\u00a0°C. Use foil, or turn the oven down.",
+                            "Parchment may scorch above [%.0f °C dial]. Use foil, or turn the oven down.",
                             ((Parcel) s.dress()).sheet().limitC()),
-                    "makers' limits of 215 to 230\u00a0°C; " + COMMON),
+                    "makers' limits of [215 °C dial] to [230 °C dial]; " + COMMON),
+            new Rule(
+                    "PAPER_FIRE",
+                    STOP,
+                    When.BENCH,
+                    s -> s.parcel(Sheet.PARCHMENT)
+                            && s.oven() != null
+                            && s.oven().open(),
+                    "Paper catches fire over embers and flames. Use foil.",
+                    COMMON),
             new Rule(
                     "BELOW_MINIMUM",
                     WARN,
                     When.BENCH,
                     s -> s.dress() != null && s.peakC() < COOKED_C,
-                    "Stays below the official 63\u00a0°C. Not for guests who are pregnant, very young, old or ill.",
+                    "Stays below the official [63 °C]. Not for guests who are pregnant, very young, old or ill.",
                     COOKING),
             new Rule(
                     PARASITES,
                     WARN,
                     When.BENCH,
-                    s -> s.peakC() < COOKED_C,
-                    "Under-done fish should have been frozen first: 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C.",
+                    s -> s.peakC() < UNDER_DONE_C && s.filling() != Filling.STUFFING,
+                    "Under-done fish should have been frozen first: 7 days at [-20 °C] or 15 hours at [-35 °C].",
                     "FDA Food Code 3-402.11"),
             new Rule(
                     "HISTAMINE",
@@ -153,14 +174,14 @@ public final class Cautions {
                     KNOW,
                     When.BENCH,
                     s -> s.dress() instanceof SaltCrust crust && crust.school().whitesAKilo() > 0,
-                    "Contains egg. The yolks are raw: keep them at 4\u00a0°C and use them within 2 days.",
+                    "Contains egg. The yolks are raw: keep them at [4 °C] and use them within 2 days.",
                     "Regulation (EU) No 1169/2011, Annex II; " + FSIS),
             new Rule(
                     "STUFFING",
                     WARN,
                     When.BENCH,
                     s -> s.dress() != null && s.filling() == Filling.STUFFING,
-                    "A stuffing of shellfish, egg or bread must itself reach 74\u00a0°C; the time is set by it.",
+                    "A stuffing of shellfish, egg or bread must itself reach [74 °C]; the time is set by it.",
                     COOKING),
             new Rule(
                     "GARLIC_OIL",
@@ -228,20 +249,19 @@ public final class Cautions {
      *
      * @param peakC warmest the coldest point gets, °C
      */
-    public static List<Caution> of(Piece piece, Dress dress, Programme programme, double peakC) {
+    public static List<Caution> of(Piece piece, Dress dress, OvenKind oven, Programme programme, double peakC) {
         return list(
-                new Situation(piece.species(), piece.cut(), piece.filling(), dress, programme, peakC),
+                new Situation(piece.species(), piece.cut(), piece.filling(), dress, oven, programme, peakC),
                 rule -> rule.when() != When.COUNTER);
     }
 
     /**
      * The cautions that belong at the counter, before anything is dressed.
      *
-     * @param underDone true where it is to be eaten below the official minimum
+     * @param peakC what its middle is to come to, °C
      */
-    public static List<Caution> atTheCounter(Species species, Cut cut, boolean underDone) {
-        double peakC = underDone ? 0 : Doneness.OFFICIAL_MINIMUM_C;
-        return list(new Situation(species, cut, Filling.NONE, null, null, peakC), rule -> true);
+    public static List<Caution> atTheCounter(Species species, Cut cut, double peakC) {
+        return list(new Situation(species, cut, Filling.NONE, null, null, null, peakC), rule -> true);
     }
 
     private static List<Caution> list(Situation situation, Predicate<Rule> asked) {

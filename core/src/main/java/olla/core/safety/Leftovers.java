@@ -20,7 +20,7 @@ public final class Leftovers {
     public static String words() {
         return String.format(
                 java.util.Locale.ROOT,
-                "What is left goes into the fridge within %.0f hours, is eaten in %d days and reheated to %.0f\u00a0°C.",
+                "What is left goes into the fridge within %.0f hours, is eaten in %d days and reheated to [%.0f °C].",
                 FRIDGE_WITHIN_MIN / 60,
                 KEPT_DAYS,
                 REHEATED_C);

@@ -5,7 +5,7 @@ package olla.core.safety;
  * frozen at -20 °C for 7 days or at -35 °C for 15 hours, raised on pellets alone, or of an exempt kind).
  */
 public enum Parasites {
-    FROZEN("frozen, 7 days at −20\u00a0°C or 15 hours at −35\u00a0°C"),
+    FROZEN("frozen, 7 days at [-20 °C] or 15 hours at [-35 °C]"),
     FARMED("farmed, fed on pellets alone"),
     UNKNOWN("nobody knows");
 

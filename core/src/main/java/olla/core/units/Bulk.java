@@ -4,6 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * What a millilitre of a kitchen's goods weighs, so that grams can be spooned. Usual household values (published: USDA
@@ -41,14 +43,26 @@ public final class Bulk {
         GRAMS_PER_ML.put("milk", 1.03);
     }
 
+    private static final Pattern WORD = Pattern.compile("\\p{L}+");
+
+    /* What comes after these says more of it, and not what it is. */
+    private static final Pattern HEAD = Pattern.compile("[,;(]| in | from | for ");
+
     private Bulk() {}
+
+    private static Double of(String word) {
+        Double one = GRAMS_PER_ML.get(word);
+        return one != null || !word.endsWith("s") ? one : GRAMS_PER_ML.get(word.substring(0, word.length() - 1));
+    }
 
     /** Grams in a millilitre of it; empty for what nobody spoons. */
     public static OptionalDouble gramsPerMl(String what) {
-        String lower = what.toLowerCase(Locale.ROOT);
-        return GRAMS_PER_ML.entrySet().stream()
-                .filter(e -> lower.contains(e.getKey()))
-                .mapToDouble(Map.Entry::getValue)
-                .findFirst();
+        Double found = null;
+        // What it is stands last, before what was done to it: coconut milk is milk, and cheese, grated, is cheese.
+        Matcher words = WORD.matcher(HEAD.split(what.toLowerCase(Locale.ROOT))[0]);
+        while (words.find()) {
+            found = of(words.group());
+        }
+        return found == null ? OptionalDouble.empty() : OptionalDouble.of(found);
     }
 }

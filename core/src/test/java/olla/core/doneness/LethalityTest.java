@@ -62,6 +62,6 @@ class LethalityTest {
     @Test
     void theWordsGiveNoPermission() {
         assertThat(Lethality.words(0.031))
-                .contains("0.03 min at 70", "2 min there", "FDA", "information and no permission");
+                .contains("0.03 min at [70 °C]", "2 min there", "FDA", "information and no permission");
     }
 }

@@ -71,9 +71,26 @@ class QuantitiesTest {
     @Test
     void tooLittleSaltIsSaidAndWhatItMeans() {
         Quantities little = Quantities.of(new SaltCrust(School.WET_SAND), BREAM, 1, 45, 1000, 700);
-        assertThat(little.advice().get(0)).contains("0.7 kg").contains("leaks");
+        assertThat(little.advice().get(0)).contains("[700 g]").contains("leaks");
         Quantities some = Quantities.of(new SaltCrust(School.WET_SAND), BREAM, 1, 45, 1000, 1900);
-        assertThat(some.advice().get(0)).contains("instead of 10");
+        assertThat(some.advice().get(0)).contains("instead of [10 mm]");
+    }
+
+    /** No kitchen eats a litre of mayonnaise with its fish: what these guests eat, and the rest named. */
+    @Test
+    void theYolksThatAreLeftAreNotAllMayonnaise() {
+        Quantities one = Quantities.of(new SaltCrust(School.WHITE_PASTE), BREAM, 1, 45, 1000, 0);
+        Quantities four = Quantities.of(new SaltCrust(School.WHITE_PASTE), BREAM, 4, 45, 1000, 0);
+        assertThat(one.advice())
+                .anySatisfy(line -> assertThat(line)
+                        .contains("1 with [120 ml] to [180 ml] of oil makes mayonnaise")
+                        .contains("freeze the other"));
+        assertThat(four.advice()).anySatisfy(line -> assertThat(line).contains("3 with [360 ml]"));
+        assertThat(one.advice())
+                .anySatisfy(line -> assertThat(line).startsWith("A tray of").doesNotContain("each"));
+        assertThat(four.advice())
+                .anySatisfy(line -> assertThat(line).startsWith("A tray of").contains("each"));
+        assertThat(one.advice()).noneSatisfy(line -> assertThat(line).contains("is left in the bowl"));
     }
 
     /** Flakes are lighter: the same crust is more litres and less weight (orders of magnitude, from memory). */

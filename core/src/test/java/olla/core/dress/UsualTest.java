@@ -6,6 +6,7 @@ import static org.junit.jupiter.params.provider.Arguments.arguments;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import olla.core.units.Refusals;
@@ -63,8 +64,27 @@ class UsualTest {
         assertThat(usual.open()).isTrue();
         assertThat(usual.restMinutes()).isEqualTo(4);
         Refusals refusals = new Refusals();
-        Usual.check(dress, usual, refusals);
+        Usual.check(dress, OvenKind.STILL, usual, refusals);
         refusals.throwIfAny();
+    }
+
+    /** A wood oven and a closed barbecue have no grill: nothing usual asks for one, and one that is asked for is refused. */
+    @Test
+    void whereThereIsNoGrillNoneIsUsual() {
+        for (OvenKind kind : List.of(OvenKind.WOOD, OvenKind.CLOSED_BARBECUE)) {
+            for (Topping.When when : Topping.When.values()) {
+                Topping topping = new Topping(Mix.CRUMB, when, 6);
+                Programme usual = Usual.programme(topping, kind, 200, 4);
+                assertThat(usual.grills()).isFalse();
+                Refusals refusals = new Refusals();
+                Usual.check(topping, kind, usual, refusals);
+                assertThat(refusals.none()).isTrue();
+                Refusals grilled = new Refusals();
+                Usual.check(topping, kind, Usual.programme(topping, 200, 4), grilled);
+                assertThat(grilled.none())
+                        .isEqualTo(!Usual.programme(topping, 200, 4).grills());
+            }
+        }
     }
 
     /** A base of potato bakes 25 minutes alone at 200 °C, quick sides join for the last five. */
@@ -115,7 +135,7 @@ class UsualTest {
     @MethodSource("impossible")
     void whatADressCannotGoThroughIsRefusedWithTheReason(Dress dress, Programme programme, String why) {
         Refusals refusals = new Refusals();
-        Usual.check(dress, programme, refusals);
+        Usual.check(dress, OvenKind.STILL, programme, refusals);
         assertThat(org.junit.jupiter.api.Assertions.assertThrows(RefusedInput.class, refusals::throwIfAny)
                         .refusals())
                 .anySatisfy(r -> assertThat(r.message()).contains(why));

@@ -76,7 +76,7 @@ class AlternativesTest {
     void oneDialIsChosenAndSaidWhy() {
         Alternatives found = hake(new OpenTray());
         assertThat(found.dials()).filteredOn(AtDial::chosen).hasSize(1);
-        assertThat(found.why()).contains("Olla would take 160").contains("quicker");
+        assertThat(found.why()).contains("Olla would take [160 °C dial]").contains("quicker");
     }
 
     @Test

@@ -215,7 +215,7 @@ class CertaintyTest {
     @Test
     void anotherDialIsSaidBesideARuleMadeForOne() {
         Certainty cool = of(Bakes.hake().piece(), new OpenTray(), OvenTruth.UNCHECKED, 180, OvenRecord.NONE, 1);
-        assertThat(school(cool, Way.THICKNESS_RULE).says()).contains("Your dial stands at 180");
+        assertThat(school(cool, Way.THICKNESS_RULE).says()).contains("Your dial stands at [180 °C dial]");
         assertThat(school(cool, Way.MODERATE_OVEN).says()).doesNotContain("Your dial");
     }
 }

@@ -282,7 +282,7 @@ class ObservingTest {
         assertThat(hot.window().likelyMin()).isLessThan(prior.window().likelyMin());
         assertThat(prior.observe(new Observation.OvenAir(-14)).window().likelyMin())
                 .isGreaterThan(prior.window().likelyMin());
-        assertThat(hot.learned().words(3)).matches("This oven runs about \\d+° hot, ±\\d, after 3 bakes\\.");
+        assertThat(hot.learned().words(3)).matches("This oven runs about \\[\\d+ K] hot, ±\\[\\d K], after 3 bakes\\.");
     }
 
     /** The fan that is drawn and the standing that is told are of the same members. */

@@ -78,10 +78,10 @@ class PieceTest {
     @Test
     void aSlipOfUnitsIsAskedAbout() {
         assertThatThrownBy(() -> piece(Species.HAKE, Cut.PORTION, OptionalDouble.of(200), OptionalDouble.of(160)))
-                .hasMessageContaining("A 200 mm thick hake portion does not exist")
-                .hasMessageContaining("Did you mean 20?");
+                .hasMessageContaining("A [200 mm] thick hake portion does not exist")
+                .hasMessageContaining("Did you mean [20 mm]?");
         assertThatThrownBy(() -> piece(Species.HAKE, Cut.PORTION, OptionalDouble.of(2.6), OptionalDouble.of(160)))
-                .hasMessageContaining("Did you mean 26?");
+                .hasMessageContaining("Did you mean [26 mm]?");
     }
 
     @Test

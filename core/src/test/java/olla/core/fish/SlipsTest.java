@@ -29,7 +29,7 @@ class SlipsTest {
         Slips.Slip slip = only(Cut.WHOLE, 12, 8000);
         assertThat(slip.field()).isEqualTo("thicknessMm");
         assertThat(slip.meant().orElseThrow()).isEqualTo(120);
-        assertThat(slip.question()).contains("8000 g").contains("not 12").contains("Did you mean");
+        assertThat(slip.question()).contains("[8000 g]").contains("not [12 mm]").contains("Did you mean");
     }
 
     @Test
@@ -64,6 +64,6 @@ class SlipsTest {
                         unknown,
                         false))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("Did you mean a thickness of 120 mm?");
+                .hasMessageContaining("Did you mean a thickness of [120 mm]?");
     }
 }

@@ -67,7 +67,36 @@ class PreparingTest {
         TrayFit tray = new TrayFit(400, 300);
         Piece fish = piece(Species.TROUT, Cut.WHOLE, massG);
         assertThat(tray.how(fish)).isEqualTo(how);
-        assertThat(tray.words(fish)).isNotBlank();
+        assertThat(tray.words(fish, Style.OPEN_TRAY)).isNotBlank();
+        // Under salt nothing is cut that bares its flesh.
+        assertThat(tray.words(fish, Style.SALT_CRUST)).doesNotContain("cut the backbone", "take off head", "cut it in");
+    }
+
+    /** The skin comes off where it would be tough, whatever holds the piece together otherwise (common practice, no source). */
+    @ParameterizedTest
+    @CsvSource({
+        "HAKE,PORTION,OPEN_TRAY,skin-on",
+        "HAKE,PORTION,FOIL,skin-on",
+        "HAKE,PORTION,PARCHMENT,skin-off",
+        "HADDOCK,STRIP,OPEN_TRAY,skin-off",
+        "HADDOCK,PORTION,BREADED,skin-off",
+        "LEMON_SOLE,ROLL,OPEN_TRAY,skin-off",
+        "DOGFISH,PORTION,OPEN_TRAY,skin-off"
+    })
+    void theSkinStaysOnWhereItHelps(Species species, Cut cut, Style style, String key) {
+        Piece piece = Piece.from(
+                species,
+                cut,
+                OptionalDouble.empty(),
+                OptionalDouble.of(cut.usualMassG()),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                false);
+        assertThat(PrepList.of(piece, style, false, false, false, PrepList.Extra.NONE, null))
+                .extracting(PrepStep::key)
+                .filteredOn(k -> k.startsWith("skin-"))
+                .containsExactly(key);
     }
 
     @Test

@@ -11,6 +11,7 @@ import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.fish.Stance;
+import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.units.Refusal;
 import olla.core.units.Refusals;
@@ -71,12 +72,33 @@ class AssuranceTest {
     @Test
     void anAnswerSettlesItsCautionAndNoOther() {
         Piece salmon = piece(Species.SALMON, Filling.NONE);
-        List<Caution> all = Cautions.of(salmon, new OpenTray(), new Programme(200, OptionalDouble.empty(), 4), 46);
+        List<Caution> all =
+                Cautions.of(salmon, new OpenTray(), OvenKind.STILL, new Programme(200, OptionalDouble.empty(), 4), 46);
         Assurance frozen = new Assurance(false, Parasites.FROZEN);
         assertThat(all)
                 .filteredOn(c -> frozen.settles(c, Species.SALMON))
                 .extracting(Caution::code)
                 .containsExactly("PARASITES");
         assertThat(all).noneMatch(c -> Assurance.NONE.settles(c, Species.SALMON));
+    }
+
+    /** Who eats and what was done about parasites decide how far the coast must come, °C (bands: common practice). */
+    @Test
+    void theLeastPeakIsThatOfTheLowestTargetThatIsOffered() {
+        assertThat(new Assurance(true, Parasites.FROZEN).leastPeakC(Species.SALMON))
+                .isEqualTo(63);
+        assertThat(Assurance.NONE.leastPeakC(Species.SALMON)).isEqualTo(55);
+        assertThat(new Assurance(false, Parasites.FARMED).leastPeakC(Species.SALMON))
+                .isEqualTo(43);
+        assertThat(Assurance.NONE.leastPeakC(Species.TUNA)).isEqualTo(43);
+        for (Doneness target : Doneness.values()) {
+            for (Parasites parasites : Parasites.values()) {
+                for (boolean risk : new boolean[] {true, false}) {
+                    Assurance said = new Assurance(risk, parasites);
+                    assertThat(said.allows(target, piece(Species.SALMON, Filling.NONE)))
+                            .isEqualTo(target.peakC() >= said.leastPeakC(Species.SALMON));
+                }
+            }
+        }
     }
 }

@@ -21,6 +21,7 @@ import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.fish.Stance;
+import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import org.junit.jupiter.api.Test;
@@ -36,6 +37,7 @@ class CautionsTest {
     private static final Programme AT_240 = new Programme(240, OptionalDouble.empty(), 4);
     private static final Programme GRILLED =
             new Programme(List.of(new Stage.Bake(200, OptionalDouble.empty()), new Stage.Grill(2), new Stage.Rest(4)));
+    private static final double JUST_OPAQUE_C = 52;
     private static final double FLAKES_C = 57;
 
     private static Piece piece(Species species, Cut cut, double grams, Filling filling) {
@@ -57,13 +59,13 @@ class CautionsTest {
     }
 
     private static List<String> codes(Piece piece, Dress dress, Programme programme, double peakC) {
-        return Cautions.of(piece, dress, programme, peakC).stream()
+        return Cautions.of(piece, dress, OvenKind.STILL, programme, peakC).stream()
                 .map(Caution::code)
                 .toList();
     }
 
     private static List<String> counter(Species species) {
-        return Cautions.atTheCounter(species, Cut.PORTION, false).stream()
+        return Cautions.atTheCounter(species, Cut.PORTION, 63).stream()
                 .map(Caution::code)
                 .toList();
     }
@@ -81,7 +83,11 @@ class CautionsTest {
                 arguments("SHEET_LIMIT", codes(hake, paper, AT_240, 63), codes(hake, paper, AT_200, 63)),
                 arguments("SHEET_LIMIT", codes(hake, paper, AT_240, 63), codes(hake, foil(false), AT_240, 63)),
                 arguments("BELOW_MINIMUM", codes(hake, tray, AT_200, FLAKES_C), codes(hake, tray, AT_200, 63)),
-                arguments("PARASITES", codes(hake, tray, AT_200, FLAKES_C), codes(hake, tray, AT_200, 63)),
+                arguments("PARASITES", codes(hake, tray, AT_200, JUST_OPAQUE_C), codes(hake, tray, AT_200, FLAKES_C)),
+                arguments(
+                        "PARASITES",
+                        codes(hake, tray, AT_200, JUST_OPAQUE_C),
+                        codes(piece(Species.HAKE, Cut.FILLET, 600, Filling.STUFFING), tray, AT_200, JUST_OPAQUE_C)),
                 arguments("ACID_FOIL", codes(hake, foil(true), AT_200, 63), codes(hake, foil(false), AT_200, 63)),
                 arguments(
                         "ACID_FOIL",
@@ -134,10 +140,10 @@ class CautionsTest {
     @Test
     void eachIsShownAtItsMoment() {
         Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.NONE);
-        List<Caution> all =
-                new java.util.ArrayList<>(Cautions.of(bream, salt(School.WET_SAND, false), AT_200, FLAKES_C));
-        all.addAll(Cautions.of(hake(), new Parcel(Sheet.PARCHMENT), AT_240, FLAKES_C));
-        all.addAll(Cautions.of(hake(), new OpenTray(), GRILLED, FLAKES_C));
+        List<Caution> all = new java.util.ArrayList<>(
+                Cautions.of(bream, salt(School.WET_SAND, false), OvenKind.STILL, AT_200, FLAKES_C));
+        all.addAll(Cautions.of(hake(), new Parcel(Sheet.PARCHMENT), OvenKind.STILL, AT_240, FLAKES_C));
+        all.addAll(Cautions.of(hake(), new OpenTray(), OvenKind.STILL, GRILLED, FLAKES_C));
         assertThat(all)
                 .filteredOn(c -> c.when() == Caution.When.OPENING)
                 .extracting(Caution::code)
@@ -160,7 +166,7 @@ class CautionsTest {
     /** The hardest first; whoever reads one line reads the one that matters, and the local code closes the list. */
     @Test
     void theHardestComesFirstAndTheLocalCodeLast() {
-        List<Caution> all = Cautions.of(hake(), new Parcel(Sheet.PARCHMENT), AT_240, FLAKES_C);
+        List<Caution> all = Cautions.of(hake(), new Parcel(Sheet.PARCHMENT), OvenKind.STILL, AT_240, FLAKES_C);
         assertThat(all.get(0).weight()).isEqualTo(Caution.Weight.STOP);
         assertThat(all.get(all.size() - 1).code()).isEqualTo("LOCAL_CODE");
         assertThat(all.subList(0, all.size() - 1))
@@ -171,7 +177,7 @@ class CautionsTest {
     @EnumSource(Species.class)
     void everyCautionHasItsSourceAndFitsOnTheTicket(Species species) {
         Piece piece = piece(species, Cut.PORTION, 160, Filling.STUFFING);
-        List<Caution> all = Cautions.of(piece, foil(true), GRILLED, FLAKES_C);
+        List<Caution> all = Cautions.of(piece, foil(true), OvenKind.STILL, GRILLED, FLAKES_C);
         assertThat(all).allSatisfy(caution -> {
             assertThat(caution.source()).isNotBlank();
             assertThat(caution.text()).hasSizeBetween(20, 160).endsWith(".");
@@ -182,20 +188,19 @@ class CautionsTest {
     /** FDA Food Code 3-401.11 (63 °C) and 3-402.11 (−20 °C for 7 days, −35 °C for 15 hours), both from memory. */
     @Test
     void theOfficialNumbersAreOnTheTicket() {
-        List<Caution> all = Cautions.of(hake(), new OpenTray(), AT_200, FLAKES_C);
-        assertThat(all).anySatisfy(c -> assertThat(c.text()).contains("63\u00a0°C"));
-        assertThat(all)
-                .anySatisfy(c -> assertThat(c.text()).contains("7 days at −20\u00a0°C", "15 hours at −35\u00a0°C"));
+        List<Caution> all = Cautions.of(hake(), new OpenTray(), OvenKind.STILL, AT_200, JUST_OPAQUE_C);
+        assertThat(all).anySatisfy(c -> assertThat(c.text()).contains("[63 °C]"));
+        assertThat(all).anySatisfy(c -> assertThat(c.text()).contains("7 days at [-20 °C]", "15 hours at [-35 °C]"));
     }
 
     /** FDA and EPA, advice about eating fish (from memory): sharks among the choices to avoid, salmon among the best. */
     @Test
     void theCounterSaysWhoShouldNotEatIt() {
-        List<String> shark = Cautions.atTheCounter(Species.DOGFISH, Cut.STEAK, false).stream()
+        List<String> shark = Cautions.atTheCounter(Species.DOGFISH, Cut.STEAK, 63).stream()
                 .map(Caution::code)
                 .toList();
         assertThat(shark).contains("MERCURY_HIGH", "LOCAL_CODE").doesNotContain("PARASITES");
-        List<String> salmon = Cautions.atTheCounter(Species.SALMON, Cut.PORTION, true).stream()
+        List<String> salmon = Cautions.atTheCounter(Species.SALMON, Cut.PORTION, JUST_OPAQUE_C).stream()
                 .map(Caution::code)
                 .toList();
         assertThat(salmon).contains("PARASITES", "BONES").doesNotContain("MERCURY_HIGH", "MERCURY_MODERATE");

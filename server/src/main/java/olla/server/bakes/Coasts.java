@@ -65,8 +65,8 @@ class Coasts {
         if (outlook.ensemble().isPresent()) {
             return outlook.ensemble().get().minuteFor(enough);
         }
-        boolean asForetold = story.target().isEmpty() && story.course().asPlanned();
-        return asForetold && foretold.isPresent()
+        // What the oven did moves it a little; that is known once the members have been worked out.
+        return story.target().isEmpty() && foretold.isPresent()
                 ? foretold.getAsDouble()
                 : minutesTo(enough, request, story.course()).orElse(Double.POSITIVE_INFINITY);
     }

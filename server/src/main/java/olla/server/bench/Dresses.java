@@ -23,6 +23,7 @@ import olla.core.dress.Vegetable;
 import olla.core.dress.Vegetable.Cutting;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
+import olla.core.plan.TrayFit;
 import olla.core.units.Refusals;
 import olla.server.bench.EstimateRequest.DressInput;
 import olla.server.bench.EstimateRequest.DressKind;
@@ -99,19 +100,19 @@ final class Dresses {
         }
         if (input.trayLengthMm() != null && input.trayWidthMm() != null) {
             SaltNeed need = SaltNeed.of(crust, piece);
-            double along = Math.max(input.trayLengthMm(), input.trayWidthMm());
-            double across = Math.min(input.trayLengthMm(), input.trayWidthMm());
-            if (need.trayLengthMm() > along || need.trayWidthMm() > across) {
+            TrayFit tray = refusals.take("dress", () -> new TrayFit(input.trayLengthMm(), input.trayWidthMm()));
+            if (tray != null && !tray.holds(need.trayLengthMm(), need.trayWidthMm())) {
                 refusals.add(
                         "dress.trayLengthMm",
                         String.format(
                                 java.util.Locale.ROOT,
-                                "In its crust the fish needs %.0f × %.0f mm; this tray has %.0f × %.0f. Take a larger"
-                                        + " tray, a thinner crust, or leave head and tail bare.",
+                                "In its crust the fish needs [%.0f mm] × [%.0f mm]; this tray has [%.0f mm] × [%.0f mm],"
+                                        + " and it does not go in by the diagonal either. Take a larger tray, a thinner"
+                                        + " crust, or leave head and tail bare.",
                                 need.trayLengthMm(),
                                 need.trayWidthMm(),
-                                along,
-                                across));
+                                tray.lengthMm(),
+                                tray.widthMm()));
             }
         }
     }

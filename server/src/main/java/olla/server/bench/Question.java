@@ -186,7 +186,8 @@ public record Question(
 
     /** The cautions of a bake to its target. */
     public List<CautionAnswer> cautions() {
-        return Cautions.of(piece, dress, programme, target.peakC()).stream()
+        return Cautions.of(piece, dress, ovenKind, programme, target.peakC()).stream()
+                .filter(c -> !assurance.settles(c, piece.species()))
                 .map(CautionAnswer::of)
                 .toList();
     }

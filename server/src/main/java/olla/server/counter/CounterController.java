@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import olla.core.dress.Breaded;
 import olla.core.dress.Style;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Evenness;
@@ -76,9 +77,13 @@ class CounterController {
         refusals.throwIfAny();
         Piece piece = question.piece();
         Estimate estimate = question.answer();
+        // The counter's buttons have one for all that lies on top; the bench knows a coat from a topping.
+        Style style = question.dress() instanceof Breaded && request.style() == Style.TOPPING
+                ? Style.BREADED
+                : request.style();
         List<PrepStep> prep = PrepList.of(
                 piece,
-                request.style(),
+                style,
                 Boolean.TRUE.equals(request.rinse()),
                 Boolean.TRUE.equals(request.stuffed()),
                 Boolean.TRUE.equals(request.burstGut()),
@@ -97,7 +102,7 @@ class CounterController {
                         .map(s -> new PrepAnswer(s.key(), s.what(), s.why(), s.minutes()))
                         .toList(),
                 prep.stream().mapToInt(PrepStep::minutes).sum(),
-                tray == null ? null : new TrayAnswer(tray.how(piece) == TrayFit.How.STRAIGHT, tray.words(piece)),
+                tray == null ? null : new TrayAnswer(tray.how(piece) == TrayFit.How.STRAIGHT, tray.words(piece, style)),
                 keeping(piece, request.kept()),
                 piece.frozen() ? Thawing.fridgeHours(piece) : null,
                 request.thinMm() == null ? null : evenness(question, request.thinMm()),
@@ -205,8 +210,10 @@ class CounterController {
 
     private static List<CounterCaution> cautions(Question question) {
         Piece piece = question.piece();
-        boolean underDone = question.target().belowOfficial();
-        return Cautions.atTheCounter(piece.species(), piece.cut(), underDone).stream()
+        return Cautions.atTheCounter(
+                        piece.species(), piece.cut(), question.target().peakC())
+                .stream()
+                .filter(c -> !question.assurance().settles(c, piece.species()))
                 .map(c -> new CounterCaution(c.code(), c.weight(), c.text(), c.source()))
                 .toList();
     }
