@@ -47,6 +47,9 @@ final class Course {
     private double peakC;
     private double fillingPeakC;
     private double waterLossG;
+    private Stack browned;
+    private double facedMinute;
+    private double facedC;
     private double browning;
     private double goldMinute = Double.NaN;
     private Passage ended;
@@ -93,9 +96,7 @@ final class Course {
         double minute = passage.minutes();
         double outerC = solver.topFaceC(state);
         double skinC = fish ? skinC(passage) : model.startC();
-        if (!points.isEmpty() && !covered && fish) {
-            brown(minute, outerC);
-        }
+        brown(passage, minute, outerC);
         points.add(new double[] {
             minute,
             fish ? state.coldestC() : model.startC(),
@@ -120,9 +121,14 @@ final class Course {
         return passage.solver().topFaceC(passage.state());
     }
 
-    private void brown(double minute, double outerC) {
-        double[] before = points.get(points.size() - 1);
-        browning += Browning.added(minute - before[0], (before[4] + outerC) / 2);
+    /* A face browns from when it is there: what lay uppermost before was another. */
+    private void brown(Passage passage, double minute, double outerC) {
+        if (!covered && passage.stack().fish() && passage.stack().equals(browned)) {
+            browning += Browning.added(minute - facedMinute, (facedC + outerC) / 2);
+        }
+        browned = passage.stack();
+        facedMinute = minute;
+        facedC = outerC;
         if (Double.isNaN(goldMinute) && browning >= Browning.Colour.GOLD.from()) {
             goldMinute = minute;
         }
@@ -140,6 +146,7 @@ final class Course {
     /** Something was added or turned: what is seen is another picture at the same minute. */
     void changed(Passage passage) {
         appeared(passage);
+        brown(passage, passage.minutes(), passage.solver().topFaceC(passage.state()));
         if (passage.stack().fish()) {
             int at = pictureMinute.size() - 1;
             if (at >= 0 && passage.minutes() - pictureMinute.get(at) < 1e-6) {
@@ -188,7 +195,7 @@ final class Course {
     }
 
     private boolean isFlesh(double[] at) {
-        Outline filling = model.layers().outline(Stack.FILLING);
+        Outline filling = model.layers().inside();
         return model.outline().contains(at[0], at[1]) && (filling == null || !filling.contains(at[0], at[1]));
     }
 

@@ -179,7 +179,7 @@ public record Evenness(
         }
 
         double rolled(double acrossMm) {
-            return minutes(model(Cut.WHOLE, Math.max(acrossMm, Cut.WHOLE.leastThicknessMm()), acrossMm));
+            return minutes(model(Cut.ROLL, acrossMm, acrossMm));
         }
 
         private double minutes(BakeModel model) {

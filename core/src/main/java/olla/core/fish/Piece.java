@@ -61,6 +61,9 @@ public record Piece(
     private static final double WARMEST_START_C = 25;
     private static final double LEAST_WIDTH_OVER_THICKNESS = 1.3;
     private static final double LEAST_FILLED_MM = 18;
+
+    /* How sharply one default goes over into the other. */
+    private static final double BLEND = 6;
     private static final double LEAST_SIDE_MM = 10;
     private static final double MOST_WIDTH_MM = 450;
     private static final double MOST_LENGTH_MM = 1500;
@@ -299,15 +302,17 @@ public record Piece(
             massG = mass.orElseGet(() -> gramsPerMm3 * widthMm * lengthMm * thicknessMm);
         }
 
-        /* A whole fish grows in proportion; of a fillet or portion a usual helping is taken, thicker where it is narrower,
-         * but never so narrow that it would stand on edge. */
+        /* A whole fish grows in proportion; a fillet or portion is as wide as a usual helping of usual proportions, and
+         * wider where that would stand on edge. The two go over into each other, so that a thicker piece is never narrower,
+         * and never done sooner. */
         private static double usualWidth(
                 Cut cut, double thickness, double thicknessRatio, double lengthRatio, double gramsPerMm3) {
             if (cut == Cut.WHOLE) {
                 return thickness / thicknessRatio;
             }
-            double helping = Math.sqrt(cut.usualMassG() / gramsPerMm3 / thickness / lengthRatio);
-            return Math.max(helping, Math.min(LEAST_WIDTH_OVER_THICKNESS, 1 / thicknessRatio) * thickness);
+            double helping = Math.cbrt(cut.usualMassG() / gramsPerMm3 / thicknessRatio / lengthRatio);
+            double lying = Math.min(LEAST_WIDTH_OVER_THICKNESS, 1 / thicknessRatio) * thickness;
+            return Math.pow(Math.pow(helping, BLEND) + Math.pow(lying, BLEND), 1 / BLEND);
         }
     }
 }

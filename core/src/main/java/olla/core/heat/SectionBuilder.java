@@ -2,7 +2,6 @@ package olla.core.heat;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +23,9 @@ import olla.core.heat.Section.Opening;
 public final class SectionBuilder {
 
     private static final int CHORDS = 400;
+
+    /* Widths that differ by less than this share are the same. */
+    private static final double SAME_WIDTH = 1e-9;
 
     /* Distances from a cut cell's middle to its edges are taken as at least this share of a cell. */
     private static final double LEAST_HALF = 0.35;
@@ -109,11 +111,19 @@ public final class SectionBuilder {
             }
         }
         this.trayFirst = next;
-        this.trayGrid = layers.stream()
-                .map(layers::indexOf)
-                .map(i -> grids[i])
-                .max(Comparator.comparingDouble(g -> g.columns * g.dx))
-                .orElseThrow();
+        this.trayGrid = grids[widest(layers)];
+    }
+
+    /* The first of those that reach the furthest. Two that are as wide may differ in the last digit, and which of them gives
+    the tray its columns must not hang on that: the tray would change under the dish when a layer is added. */
+    private static int widest(List<Layer> layers) {
+        double most =
+                layers.stream().mapToDouble(l -> l.outline().halfWidth()).max().orElseThrow();
+        int found = 0;
+        while (layers.get(found).outline().halfWidth() < most * (1 - SAME_WIDTH)) {
+            found++;
+        }
+        return found;
     }
 
     private int material(int layer) {

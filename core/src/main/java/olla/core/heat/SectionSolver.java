@@ -121,9 +121,9 @@ public final class SectionSolver {
         for (int m = 0; m < Section.MATERIALS; m++) {
             if (section.has(m) && old.has(m)) {
                 boolean turned = upsideDownAboutM != 0 && m != Section.TRAY;
-                double held = 0;
                 double given = 0;
                 double volume = 0;
+                double startEnthalpy = state.enthalpy[section.from[m]];
                 for (int i = section.from[m]; i < section.to[m]; i++) {
                     int from = old.counterpart(section, i, turned ? upsideDownAboutM : 0);
                     state.enthalpy[i] = before.enthalpy[from];
@@ -131,11 +131,11 @@ public final class SectionSolver {
                     given += section.volume[i] * state.enthalpy[i];
                     volume += section.volume[i];
                 }
-                for (int i = old.from[m]; i < old.to[m]; i++) {
-                    held += old.volume[i] * before.enthalpy[i];
-                }
-                for (int i = section.from[m]; turned && i < section.to[m]; i++) {
-                    state.enthalpy[i] += (held - given) / volume;
+                // Cells that lie otherwise than before hold together what was held before, and what is new is as it
+                // starts.
+                double missing = held(old, before, m, volume, startEnthalpy) - given;
+                for (int i = section.from[m]; i < section.to[m]; i++) {
+                    state.enthalpy[i] += missing / volume;
                 }
             } else if (section.has(m)) {
                 state.coldest[m] = fresh[m];
@@ -148,6 +148,17 @@ public final class SectionSolver {
         }
         temperatures(state);
         return state;
+    }
+
+    /* What so much of a material holds that takes over from another section: more of it than before is as it starts. */
+    private static double held(Section old, SectionState before, int material, double volume, double startEnthalpy) {
+        double held = 0;
+        double was = 0;
+        for (int i = old.from[material]; i < old.to[material]; i++) {
+            held += old.volume[i] * before.enthalpy[i];
+            was += old.volume[i];
+        }
+        return volume >= was ? held + (volume - was) * startEnthalpy : held * volume / was;
     }
 
     /** Moves a state on by some seconds in given surroundings. */

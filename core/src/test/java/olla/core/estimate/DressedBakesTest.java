@@ -196,6 +196,23 @@ class DressedBakesTest {
         assertThat(again.fromMin() / open).isCloseTo(2.0 / 3, within(0.001));
     }
 
+    /** The base browns before the fish is on it; that is no colour of the fish's. */
+    @Test
+    void aFishThatJoinsAHotBaseBeginsPale() {
+        Dress dress = new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 25, List.of());
+        // So long that the base's face has dried.
+        Programme programme = new Programme(List.of(
+                new Stage.Bake(250, OptionalDouble.of(150)),
+                new Stage.Add(Stage.What.FISH),
+                new Stage.Bake(250, OptionalDouble.of(0.5)),
+                new Stage.Rest(3)));
+        Dish dish = new Dish(hake(25), dress, OvenKind.STILL, OvenTruth.UNCHECKED, programme, Doneness.FLAKES.peakC());
+        BakeRun run = new BakeRun(dish.model(BakeModel.Fineness.FINE), dish.programme());
+        Course course = run.run(dish.programme());
+        // Half a minute in the oven colours nothing that was cold when it went in.
+        assertThat(course.browning()).isLessThan(0.01);
+    }
+
     /** A wood oven at the same air is quicker, by its walls and its floor; left alone it cools and is slower again. */
     @Test
     void aWoodOvenIsHotAllRoundButFalls() {

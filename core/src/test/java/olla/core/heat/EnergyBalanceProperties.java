@@ -3,6 +3,9 @@ package olla.core.heat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -15,6 +18,8 @@ import net.jqwik.api.constraints.IntRange;
 class EnergyBalanceProperties {
 
     private static final Material FLESH = new ChoiOkos(0.79, 0.18, 0.018, 0.012, -2.2).material();
+    private static final int COAT = 2;
+    private static final int BED = 4;
     private static final Material STEEL = Material.constant(Double.POSITIVE_INFINITY, 3.85e6);
 
     @Property(tries = 120, seed = "20261125")
@@ -47,6 +52,65 @@ class EnergyBalanceProperties {
         assertThat(through).isCloseTo(change, within(0.001 * Math.abs(state.arrivedJ()) + 1e-6));
         assertThat(state.vapourJ()).isGreaterThanOrEqualTo(0);
         assertThat(state.coldestC()).isBetween(startC - 0.01, ovenC);
+    }
+
+    /**
+     * Something goes on top, or the piece is turned: what was stored is stored, and what is new brings its own, at every width.
+     * Two outlines as wide as each other must not take turns in giving the tray its columns.
+     */
+    @Property(tries = 150, seed = "20261126")
+    void whatIsTakenOverKeepsItsHeat(
+            @ForAll @DoubleRange(min = 8, max = 60) double heightMm,
+            @ForAll @DoubleRange(min = 15, max = 90) double halfWidthMm,
+            @ForAll @DoubleRange(min = 2, max = 14) double coatMm,
+            @ForAll @DoubleRange(min = 0, max = 25) double bedMm,
+            @ForAll boolean round,
+            @ForAll boolean turned,
+            @ForAll @DoubleRange(min = 60, max = 1500) double seconds) {
+        double height = heightMm / 1000;
+        Outline lying = round
+                ? new Outline.Ellipse(halfWidthMm / 1000, height)
+                : new Outline.RoundedRectangle(halfWidthMm / 1000, height, 0.3 * height, 0.002);
+        double step = Math.max(0.002, height / 10);
+        boolean bed = bedMm > 5;
+        Outline flesh = bed ? new Outline.Raised(lying, bedMm / 1000) : lying;
+        List<Layer> bare = new ArrayList<>(List.of(new Layer(Section.FLESH, flesh, List.of(), step, 250)));
+        if (bed) {
+            Outline under = new Outline.RoundedRectangle(halfWidthMm / 1000, bedMm / 1000, 0, 0);
+            bare.add(new Layer(BED, under, List.of(), 1.5 * step, 250));
+        }
+        List<Layer> coated = new ArrayList<>(bare);
+        coated.add(1, new Layer(COAT, new Outline.Over(flesh, coatMm / 1000), List.of(), 0.0025, 250));
+        SectionSolver before = solver(bare);
+        double[] starts = new double[Section.MATERIALS];
+        Arrays.fill(starts, 12);
+        SectionState state = before.start(starts);
+        before.advance(state, everywhere(200), seconds);
+
+        SectionSolver after = turned ? before : solver(coated);
+        double about = turned ? 2 * flesh.base() + flesh.height() : 0;
+        SectionState taken = after.takeOver(before, state, starts, about);
+        for (int material : new int[] {Section.FLESH, Section.TRAY, BED}) {
+            if (before.section().has(material)) {
+                assertThat(after.storedJ(taken, material))
+                        .as("material %d", material)
+                        .isCloseTo(before.storedJ(state, material), within(1e-6 * Math.abs(before.storedJ(state))));
+            }
+        }
+    }
+
+    private static SectionSolver solver(List<Layer> layers) {
+        Material[] materials = new Material[Section.MATERIALS];
+        Arrays.fill(materials, Material.constant(0.5, 2.5e6));
+        materials[Section.FLESH] = FLESH;
+        materials[Section.TRAY] = STEEL;
+        return new SectionSolver(new SectionBuilder(layers, 0.001, 0.12, 1).build(), materials);
+    }
+
+    private static Surroundings everywhere(double celsius) {
+        Face[] faces = new Face[Section.MATERIALS];
+        Arrays.fill(faces, new Face.Exposed(15, celsius, celsius, 0.9, 0, 0));
+        return new Surroundings(faces);
     }
 
     private static Surroundings surroundings(boolean covered, double film, double celsius) {
