@@ -13,6 +13,7 @@ import olla.core.dress.Underlay;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
+import olla.core.fish.Stance;
 import olla.core.heat.Layer;
 import olla.core.heat.Material;
 import olla.core.heat.Outline;
@@ -39,8 +40,8 @@ final class Layers {
 
     /* A gutted belly with nothing in it: its flaps sag together, so that it stands lower than one with sprigs in it and is as
      * wide (shares: common practice, no source). */
-    private static final double EMPTY_OF_HEIGHT = 0.14;
-    private static final double EMPTY_OF_WIDTH = 0.4;
+    private static final double EMPTY_OF_THICKNESS = 0.14;
+    private static final double EMPTY_OF_DEPTH = 0.4;
 
     /* Things that touch wet on wet, W/m²K (order of magnitude, from memory). */
     private static final double WET_CONTACT_W_M2K = 250;
@@ -125,10 +126,12 @@ final class Layers {
         if (piece.filling() == Filling.NONE && !hollow()) {
             return null;
         }
-        double halfWidth =
-                flesh.halfWidth() * (hollow() ? EMPTY_OF_WIDTH : piece.filling().ofWidth());
-        double height =
-                flesh.height() * (hollow() ? EMPTY_OF_HEIGHT : piece.filling().ofHeight());
+        double thick = hollow() ? EMPTY_OF_THICKNESS : piece.filling().ofHeight();
+        double deep = hollow() ? EMPTY_OF_DEPTH : piece.filling().ofWidth();
+        // Shares are of the fish as it lies on its side; upright they change places.
+        boolean upright = piece.stance() == Stance.STANDING;
+        double halfWidth = flesh.halfWidth() * (upright ? thick : deep);
+        double height = flesh.height() * (upright ? deep : thick);
         return new Outline.Raised(new Outline.Ellipse(halfWidth, height), flesh.base() + (flesh.height() - height) / 2);
     }
 
