@@ -73,7 +73,7 @@ onMounted(async () => {
           </tr>
         </tbody>
       </table>
-      <p class="why">{{ found.why }}</p>
+      <p class="why">{{ units.say(found.why) }}</p>
       <h2>How far to take it, at {{ units.degrees(bench.on.tempC) }}</h2>
       <table>
         <thead>
@@ -103,7 +103,7 @@ onMounted(async () => {
           </tr>
         </tbody>
       </table>
-      <p v-if="bench.answer" class="lethal">{{ bench.answer.lethalityWords }}</p>
+      <p v-if="bench.answer" class="lethal">{{ units.say(bench.answer.lethalityWords) }}</p>
     </template>
   </BenchDialog>
 </template>

@@ -3,7 +3,7 @@ import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
 import { computed, nextTick, ref } from 'vue'
-import type { Cut, Doneness, Parasites } from '../../api/types'
+import type { Cut, Doneness, Oven, Parasites } from '../../api/types'
 import DressGlyph from '../../drawing/DressGlyph.vue'
 import { fleshColour } from '../../drawing/flesh'
 import { CUTS, DRESS_BUTTONS, DRESSES, OVEN_KINDS, TARGETS } from '../../words/labels'
@@ -11,15 +11,18 @@ import { useUnits } from '../../words/units'
 import { useBench } from './bench'
 import AlternativesDialog from './AlternativesDialog.vue'
 import ChoiceRow from './ChoiceRow.vue'
+import FireDialog from './FireDialog.vue'
 import FishSelect from './FishSelect.vue'
 import MeasureField from './MeasureField.vue'
 import OvenForm from './OvenForm.vue'
 import RecipeBook from './RecipeBook.vue'
+import SlipLine from './SlipLine.vue'
 
 const bench = useBench()
 const units = useUnits()
 const book = ref(false)
 const oven = ref(false)
+const firing = ref(false)
 const list = ref<InstanceType<typeof ElSelect>>()
 
 /** The list closes before the leaf for another oven opens. */
@@ -27,6 +30,14 @@ function another() {
   list.value?.blur()
   oven.value = true
 }
+
+/** Whether somebody feeds it. */
+const fired = (one: Oven) => one.kind === 'WOOD' || one.kind === 'CLOSED_BARBECUE'
+const fireWords = computed(() => {
+  const falls = bench.oven?.truth.fallsCPerHour
+  if (falls === undefined) return 'Its fire: as usual'
+  return falls === 0 ? 'Its fire is kept up' : `Its fire falls ${units.rise(falls)} an hour`
+})
 
 const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
 const dresses = DRESS_BUTTONS.map((value) => ({ value, words: DRESSES[value] }))
@@ -103,7 +114,9 @@ const sure = computed(() => {
       :reckoned="bench.answer?.piece.thicknessMm"
       :refusal="bench.refusal('thicknessMm')"
       @update:model-value="(thicknessMm) => bench.measure({ thicknessMm })"
-    />
+    >
+      <SlipLine field="thicknessMm" />
+    </MeasureField>
     <MeasureField
       label="Weighs"
       kind="mass"
@@ -112,7 +125,9 @@ const sure = computed(() => {
       :reckoned="bench.answer?.piece.massG"
       :refusal="bench.refusal('massG')"
       @update:model-value="(massG) => bench.measure({ massG })"
-    />
+    >
+      <SlipLine field="massG" />
+    </MeasureField>
 
     <ChoiceRow
       class="starts"
@@ -164,6 +179,9 @@ const sure = computed(() => {
         <output aria-label="Dial">{{ units.dial(bench.on.tempC) }}</output>
         <button aria-label="Hotter" @click="bench.hotter(1)">+</button>
       </div>
+      <button v-if="bench.oven && fired(bench.oven)" class="quiet-action fire" @click="firing = true">
+        {{ fireWords }}
+      </button>
       <p v-if="bench.oven?.lessons" class="known">{{ units.say(bench.oven.words) }}</p>
       <p v-if="bench.refusal('tempC')" class="wrong" role="alert">{{ bench.refusal('tempC') }}</p>
     </div>
@@ -195,7 +213,7 @@ const sure = computed(() => {
         :key="answer.parasites"
         @click="vouch(answer.parasites)"
       >
-        {{ answer.words }}
+        {{ units.say(answer.words) }}
       </button>
       <p v-if="unknown" role="status">Then not below “flakes”.</p>
     </fieldset>
@@ -212,6 +230,7 @@ const sure = computed(() => {
     </label>
     <AlternativesDialog v-if="comparing" v-model="comparing" />
     <RecipeBook v-if="book" v-model="book" />
+    <FireDialog v-if="firing" v-model="firing" />
     <OvenForm v-if="oven" v-model="oven" />
   </section>
 </template>

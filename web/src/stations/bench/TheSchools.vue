@@ -3,9 +3,11 @@ import { computed, ref } from 'vue'
 import type { School } from '../../api/types'
 import { WAYS } from '../../words/labels'
 import { minutesInWords } from '../../words/time'
+import { useUnits } from '../../words/units'
 import { useBench } from './bench'
 
 /** Each way of reckoning as a mark on one time axis; a tap says what it says, where it fails, and where it comes from. */
+const units = useUnits()
 const bench = useBench()
 const opened = ref<School['way'] | null>(null)
 
@@ -49,7 +51,7 @@ function minutes(school: School): string {
       <span class="minutes">{{ minutes(school) }}</span>
     </button>
     <p v-if="told" class="told" role="status">
-      {{ told.says }} <small>Source: {{ told.source }}.</small>
+      {{ units.say(told.says) }} <small>Source: {{ units.say(told.source) }}.</small>
     </p>
   </section>
 </template>

@@ -383,6 +383,16 @@ export const useBench = defineStore('bench', () => {
     change({ ovenId: oven.id })
   }
 
+  /** Says how the oven on the bench keeps its heat; null for as its kind usually does. */
+  async function describeFire(fallsCPerHour: number | null) {
+    const chosen = oven.value!
+    const said = await api.describeOven(chosen, {
+      ...(chosen.sensor === undefined ? {} : { device: chosen.sensor }),
+      ...(fallsCPerHour === null ? {} : { fallsCPerHour }),
+    })
+    ovens.value = ovens.value.map((o) => (o.id === said.id ? said : o))
+  }
+
   watch(question, () => void ask(), { immediate: true })
 
   return {
@@ -422,6 +432,7 @@ export const useBench = defineStore('bench', () => {
     dressAs,
     lay,
     addOven,
+    describeFire,
     open,
   }
 })

@@ -85,7 +85,7 @@ function setKept(value: Keeping) {
   if (frozen !== bench.on.frozen) bench.change({ frozen, startTempC: frozen ? -18 : 8 })
 }
 function meant(field: string, value: number) {
-  bench.change(field === 'massG' ? { massG: value } : { thicknessMm: value })
+  bench.measure(field === 'massG' ? { massG: value } : { thicknessMm: value })
 }
 const another = ref<number | null>(null)
 function addPiece(value: number | null | undefined) {
@@ -120,7 +120,7 @@ onMounted(bench.open)
         name="How it is cut"
         :choices="cuts"
         :chosen="bench.on.cut"
-        @choose="(cut) => bench.change({ cut: cut as Cut, lengthMm: null })"
+        @choose="(cut) => bench.setCut(cut as Cut)"
       />
       <MeasureField
         label="Thickest"
@@ -129,7 +129,7 @@ onMounted(bench.open)
         :model-value="bench.on.thicknessMm"
         :reckoned="answer?.size.thicknessMm"
         :refusal="bench.refusal('thicknessMm')"
-        @update:model-value="(thicknessMm) => bench.change({ thicknessMm })"
+        @update:model-value="(thicknessMm) => bench.measure({ thicknessMm })"
       />
       <MeasureField
         v-if="!counter.whole"
@@ -147,7 +147,7 @@ onMounted(bench.open)
         :model-value="bench.on.massG"
         :reckoned="answer?.size.massG"
         :refusal="bench.refusal('massG')"
-        @update:model-value="(massG) => bench.change({ massG })"
+        @update:model-value="(massG) => bench.measure({ massG })"
       />
       <MeasureField
         v-if="counter.whole"
@@ -157,7 +157,7 @@ onMounted(bench.open)
         :model-value="bench.on.lengthMm"
         :reckoned="answer?.size.lengthMm"
         :refusal="bench.refusal('lengthMm')"
-        @update:model-value="(lengthMm) => bench.change({ lengthMm })"
+        @update:model-value="(lengthMm) => bench.measure({ lengthMm })"
       />
       <h2 class="label">Kept</h2>
       <ChoiceRow
@@ -238,11 +238,14 @@ onMounted(bench.open)
             min) the thin end is {{ answer.evenness.thinBand.toLowerCase().replace('_', ' ') }} at
             {{ units.degrees(answer.evenness.thinPeakC) }}.
           </p>
-          <ul>
+          <ul v-if="answer.evenness.remedies.length">
             <li v-for="remedy in answer.evenness.remedies" :key="remedy.way">
               {{ units.say(remedy.words) }}
             </li>
           </ul>
+          <p v-else-if="!answer.evenness.even" class="say">
+            Nothing mends this one: take it out when its middle is just there, or choose a more even piece.
+          </p>
         </div>
         <div class="order">
           <p>

@@ -38,7 +38,7 @@ const low = computed(() => probe.value?.battery !== undefined && probe.value.bat
     <p v-if="probe" role="status" :class="{ doubted: doubted || silent }">
       <template v-if="silent">Silent for {{ runningClock(silentS) }}: out of reach, or its battery.</template>
       <template v-else-if="probe.celsius === undefined">Nothing heard from it yet.</template>
-      <template v-else>{{ probe.words ?? 'listening' }}</template>
+      <template v-else>{{ units.say(probe.words ?? 'listening') }}</template>
       <template v-if="low"> Battery {{ probe.battery }} %.</template>
     </p>
   </div>

@@ -135,7 +135,7 @@ public final class Material {
         return new Material(lowest, 1 / step, temperature, resistivity, 0, 1);
     }
 
-    /** Temperature, °C, at an enthalpy, J/m³; clamped to the tabled range. */
+    /** Temperature, °C, at an enthalpy, J/m³; beyond the tabled range along the line of its last two entries. */
     public double temperatureC(double enthalpyJm3) {
         double at = (enthalpyJm3 - lowestJm3) * perJm3;
         int i = index(at);

@@ -47,7 +47,7 @@ public final class Said {
         return switch (unit) {
             case "°C", "°C dial", "K", "mm", "g", "ml" -> "[" + Refusals.plain(value) + " " + unit + "]";
             case "" -> Refusals.plain(value);
-            default -> Refusals.plain(value) + "\u00a0" + unit;
+            default -> Refusals.plain(value) + " " + unit;
         };
     }
 }

@@ -17,6 +17,7 @@ import olla.core.estimate.StageSpan;
 import olla.core.estimate.Trace;
 import olla.core.fish.Measured;
 import olla.core.fish.Piece;
+import olla.core.fish.Slips.Slip;
 import olla.core.oven.Stage;
 import olla.core.safety.Caution;
 import olla.core.units.Amount;
@@ -53,7 +54,8 @@ public record EstimateAnswer(
         SectionsAnswer sections,
         List<DoubtAnswer> doubts,
         List<CautionAnswer> cautions,
-        List<String> assumptions) {
+        List<String> assumptions,
+        List<SlipAnswer> slips) {
 
     /** The piece with its missing sides filled in. */
     public record PieceAnswer(
@@ -213,7 +215,24 @@ public record EstimateAnswer(
                         .filter(c -> !question.assurance().settles(c, piece.species()))
                         .map(CautionAnswer::of)
                         .toList(),
-                e.assumptions());
+                e.assumptions(),
+                question.slips().stream().map(SlipAnswer::of).toList());
+    }
+
+    /**
+     * A question where a thickness and a mass do not go together.
+     *
+     * @param field which was likely mistyped
+     * @param meant what was likely meant, mm or g
+     */
+    public record SlipAnswer(
+            String field, String question, @MaybeAbsent Double meant) {
+        public static SlipAnswer of(Slip slip) {
+            return new SlipAnswer(
+                    slip.field(),
+                    slip.question(),
+                    slip.meant().isPresent() ? slip.meant().getAsDouble() : null);
+        }
     }
 
     private static Double maybe(OptionalDouble value) {

@@ -19,6 +19,8 @@ import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
+import olla.core.fish.Slips;
+import olla.core.fish.Slips.Slip;
 import olla.core.fish.Species;
 import olla.core.fish.Stance;
 import olla.core.oven.OvenCourse;
@@ -45,6 +47,7 @@ import olla.server.bench.EstimateRequest.PieceInput;
  * @param bagG salt in a bag, g
  * @param saltThereG salt that there is, g; 0 where nobody weighed it
  * @param assurance what the kitchen vouches for
+ * @param slips what to ask where thickness and mass were both measured and do not go together
  */
 public record Question(
         Piece piece,
@@ -56,7 +59,8 @@ public record Question(
         int pieces,
         double bagG,
         double saltThereG,
-        Assurance assurance) {
+        Assurance assurance,
+        List<Slip> slips) {
 
     /* Any will do; the same one gives the same window for the same fish. */
     private static final long SEED = 74;
@@ -100,7 +104,8 @@ public record Question(
                 request.pieces() == null ? 1 : request.pieces(),
                 Dresses.bagG(request.dress()),
                 request.dress().saltThereG() == null ? 0 : request.dress().saltThereG(),
-                assurance);
+                assurance,
+                slips(request.piece(), piece));
     }
 
     /** The same fish to each target and at three dials. */
@@ -164,7 +169,8 @@ public record Question(
                 pieces,
                 bagG,
                 saltThereG,
-                assurance);
+                assurance,
+                slips);
     }
 
     /** How long it would likely take in an oven that does what its dial says, minutes; empty where it is never done. */
@@ -196,6 +202,12 @@ public record Question(
     public int helpings() {
         double feeds = Helpings.feeds(piece.massG() * pieces, Helpings.Appetite.USUAL, piece.cut());
         return Math.max(1, (int) Math.round(feeds));
+    }
+
+    private static List<Slip> slips(PieceInput typed, Piece piece) {
+        return typed.thicknessMm() == null || typed.massG() == null
+                ? List.of()
+                : Slips.of(piece.species(), piece.cut(), typed.thicknessMm(), typed.massG());
     }
 
     private static Piece piece(PieceInput input) {

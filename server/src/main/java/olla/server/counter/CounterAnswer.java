@@ -9,6 +9,7 @@ import olla.core.fish.Measured;
 import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.safety.Caution;
+import olla.server.bench.EstimateAnswer.SlipAnswer;
 import olla.server.web.MaybeAbsent;
 
 /** The counter's findings. Lengths mm, masses g, times minutes unless said otherwise. */
@@ -36,10 +37,6 @@ public record CounterAnswer(
             Measured measured,
             double doubtMm,
             double rulerWouldGainMinutes) {}
-
-    /** A question about a measure; {@code meant} is what it may have been. */
-    public record SlipAnswer(
-            String field, String question, @MaybeAbsent Double meant) {}
 
     /** How well it suits a way to dress it. */
     public record SuitabilityAnswer(Style style, Style.Fit fit, String reason) {}

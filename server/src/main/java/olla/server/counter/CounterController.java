@@ -15,7 +15,6 @@ import olla.core.estimate.TrayOrder;
 import olla.core.fish.Cut;
 import olla.core.fish.Group;
 import olla.core.fish.Piece;
-import olla.core.fish.Slips;
 import olla.core.freshness.Grading;
 import olla.core.freshness.Judgement;
 import olla.core.freshness.Keeping;
@@ -27,7 +26,7 @@ import olla.core.plan.PrepStep;
 import olla.core.plan.TrayFit;
 import olla.core.safety.Cautions;
 import olla.core.units.Refusals;
-import olla.server.bench.EstimateRequest.PieceInput;
+import olla.server.bench.EstimateAnswer.SlipAnswer;
 import olla.server.bench.Question;
 import olla.server.counter.CounterAnswer.CounterCaution;
 import olla.server.counter.CounterAnswer.EvennessAnswer;
@@ -37,7 +36,6 @@ import olla.server.counter.CounterAnswer.KeepingAnswer;
 import olla.server.counter.CounterAnswer.PrepAnswer;
 import olla.server.counter.CounterAnswer.RemedyAnswer;
 import olla.server.counter.CounterAnswer.SizeAnswer;
-import olla.server.counter.CounterAnswer.SlipAnswer;
 import olla.server.counter.CounterAnswer.SuitabilityAnswer;
 import olla.server.counter.CounterAnswer.TrayAnswer;
 import olla.server.counter.CounterAnswer.TurnAnswer;
@@ -91,7 +89,7 @@ class CounterController {
                 tray);
         return new CounterAnswer(
                 size(estimate),
-                slips(request.bench().piece(), piece),
+                question.slips().stream().map(SlipAnswer::of).toList(),
                 Arrays.stream(Style.values())
                         .map(s -> s.suits(piece.species(), piece.cut()))
                         .map(s -> new SuitabilityAnswer(s.style(), s.fit(), s.reason()))
@@ -141,18 +139,6 @@ class CounterController {
                 piece.measured(),
                 piece.thicknessDoubtMm(),
                 estimate.rulerWouldGainMinutes());
-    }
-
-    private static List<SlipAnswer> slips(PieceInput typed, Piece piece) {
-        if (typed.thicknessMm() == null || typed.massG() == null) {
-            return List.of();
-        }
-        return Slips.of(piece.species(), piece.cut(), typed.thicknessMm(), typed.massG()).stream()
-                .map(s -> new SlipAnswer(
-                        s.field(),
-                        s.question(),
-                        s.meant().isPresent() ? s.meant().getAsDouble() : null))
-                .toList();
     }
 
     private static JudgementAnswer judgement(Piece piece, CounterRequest request) {

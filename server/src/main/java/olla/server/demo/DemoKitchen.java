@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -41,6 +42,10 @@ class DemoKitchen {
 
     /* How long after coming out a dish is judged. */
     private static final Duration JUDGED_AFTER = Duration.ofMinutes(12);
+
+    private static final double HOURS_A_DAY = 24;
+    private static final Duration EVENING = Duration.ofHours(18);
+    private static final Duration EVENING_LASTS = Duration.ofHours(3);
 
     private final OvenRepository ovens;
     private final BakeService bakes;
@@ -130,7 +135,15 @@ class DemoKitchen {
     }
 
     private static Instant wentIn(Dish dish, Instant now) {
-        return now.minus(Duration.ofMinutes(Math.round(dish.hoursAgo() * 60)));
+        Instant ago = now.minus(Duration.ofMinutes(Math.round(dish.hoursAgo() * 60)));
+        if (dish.hoursAgo() < HOURS_A_DAY) {
+            return ago;
+        }
+        // Whenever the demo is started, what was baked on an earlier day was baked in the evening.
+        double ofTheDay = dish.hoursAgo() / HOURS_A_DAY % 1;
+        return ago.truncatedTo(ChronoUnit.DAYS)
+                .plus(EVENING)
+                .plus(Duration.ofMinutes(Math.round(ofTheDay * EVENING_LASTS.toMinutes())));
     }
 
     private static PutIn putIn(Dish dish, int ovenId, Instant at) {

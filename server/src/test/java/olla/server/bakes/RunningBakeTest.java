@@ -328,7 +328,8 @@ class RunningBakeTest {
         }
         JsonNode taught = ovenWhen(oven, 2);
         assertThat(taught.get("truth").get("offsetC").asDouble()).isGreaterThan(2);
-        assertThat(taught.get("words").asText()).matches("This oven runs about \\d+° hot, ±\\d+, after 2 bakes\\.");
+        assertThat(taught.get("words").asText())
+                .matches("This oven runs about \\[\\d+ K] hot, ±\\[\\d+ K], after 2 bakes\\.");
         assertThat(bakes.one(id).lesson()).isEqualTo(taught.get("words").asText());
         UUID next = UUID.randomUUID();
         BakeView sooner = bakes.putIn(new PutIn(next, "Hake next", oven, hake(""), in));
