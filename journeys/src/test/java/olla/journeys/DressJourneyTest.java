@@ -84,15 +84,15 @@ class DressJourneyTest {
 
         screen.tapNamed(".bar button", "What there is");
         amount("Salt there is", "0");
-        screen.waitForText("[data-of='Salt there is'] .wrong", "it can be 100 to 50000 g");
+        screen.waitForText("[data-of='Salt there is'] .wrong", "it can be 100 g to 50 kg");
         assertThat(screen.see("[data-of='Salt there is'] input").getAttribute("value"))
                 .isEqualTo("0");
         assertThat(screen.see(".slip .main-action").isEnabled()).isFalse();
         amount("Salt there is", "900");
-        screen.waitForText(".slip .advice", "0.9 kg lies");
+        screen.waitForText(".slip .advice", "900 g lies");
         amount("Tray, long", "300");
         amount("and wide", "200");
-        screen.waitForText("[data-of='Tray, long'] .wrong", "this tray has 300 × 200");
+        screen.waitForText("[data-of='Tray, long'] .wrong", "this tray has 300 mm × 200 mm");
         amount("Tray, long", "600");
         amount("and wide", "400");
         screen.until("the tray to be large enough", () -> screen.shows("[data-of='Tray, long'] .wrong") ? null : true);

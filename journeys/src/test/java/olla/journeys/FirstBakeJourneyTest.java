@@ -90,7 +90,6 @@ class FirstBakeJourneyTest {
         screen.waitForText("h1", "Take it out");
         screen.press(Keys.ENTER);
         screen.waitForText("h1", "Let it rest");
-        screen.tapNamed("button", "How was it?");
 
         screen.type(".probe input", "400");
         screen.waitForText(".wrong", "A probe in fish reads");
@@ -152,7 +151,7 @@ class FirstBakeJourneyTest {
         screen.openAfresh("/bench");
         screen.waitForText(CHECK_FROM, "min");
         screen.type(".measure input", "260");
-        screen.waitForText(".measure .wrong", "Did you mean 26?");
+        screen.waitForText(".measure .wrong", "Did you mean 26 mm?");
         assertThat(screen.see(".measure input").getAttribute("value")).isEqualTo("260");
         assertThat(screen.see(".main-action").isEnabled()).isFalse();
         screen.type(".measure input", "26");

@@ -143,6 +143,8 @@ class StationsTest {
         screen.size(1280, 800);
         screen.open("/oven");
         screen.tapNamed(".tabs a", "Whole trout");
+        kitchen.wentInEarlier("Whole trout in foil, sorrel", 25 * 60);
+        screen.waitForText("h1", "Take it out");
         screen.tapNamed("button", "Take it out");
         // The server knows that it is out once it tells of the rest.
         screen.see(".resting svg");

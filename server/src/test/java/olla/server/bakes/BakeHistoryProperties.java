@@ -45,9 +45,9 @@ import org.springframework.test.context.DynamicPropertySource;
 @Import(SettableClock.InPlaceOfTheKitchens.class)
 class BakeHistoryProperties {
 
-    private static final int EVENINGS = 25;
+    private static final int EVENINGS = 20;
     private static final int SEQUENCES_EACH = 10;
-    private static final int STEPS = 14;
+    private static final int STEPS = 12;
 
     /* Of a view, what depends on when it is asked for and not on what is stored. */
     private static final List<String> OF_NOW = List.of("now", "air", "revision");
@@ -238,7 +238,9 @@ class BakeHistoryProperties {
         assertThat(lines).containsExactlyInAnyOrderElementsOf(logged);
     }
 
-    private void whatIsShownIsWhatTheRowsTell() throws Exception {
+    /* The columns of every bake, and of one all that is shown: that takes a second for each. */
+    private void whatIsShownIsWhatTheRowsTell() {
+        UUID whole = any();
         for (UUID id : ids) {
             Bake row = bakes.findWithOvenById(id).orElse(null);
             if (row == null) {
@@ -247,6 +249,9 @@ class BakeHistoryProperties {
             Story told = new Story(row.putAt(), taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(List.of(id)));
             assertThat(Arrays.asList(row.startedAt(), row.outAt(), row.clearedAt()))
                     .isEqualTo(Arrays.asList(told.startedAt(), told.outAt(), told.clearedAt()));
+            if (!id.equals(whole)) {
+                continue;
+            }
             JsonNode kept = stored(json.valueToTree(views.now(row, 20_000)));
             outlooks.forget(id);
             JsonNode afresh = stored(json.valueToTree(views.now(row, 20_000)));

@@ -1,0 +1,125 @@
+package olla.server.bakes;
+
+import static olla.server.bakes.Hakes.hake;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.clearInvocations;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+
+import jakarta.persistence.EntityManagerFactory;
+import java.time.Duration;
+import java.util.UUID;
+import java.util.function.Supplier;
+import olla.core.estimate.Observation.Verdict;
+import olla.server.SettableClock;
+import olla.server.TestDatabase;
+import olla.server.ovens.OvenRepository;
+import olla.server.probes.ReadingStore;
+import olla.server.recipes.RecipeService;
+import org.hibernate.SessionFactory;
+import org.hibernate.stat.Statistics;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
+import org.springframework.context.annotation.Import;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.bean.override.mockito.MockitoSpyBean;
+
+/** A list costs as many questions to the store when it is long as when it is short, and the log asks for no reading at all. */
+@SpringBootTest(
+        webEnvironment = WebEnvironment.NONE,
+        properties = "spring.jpa.properties.hibernate.generate_statistics=true")
+@Import(SettableClock.InPlaceOfTheKitchens.class)
+class QueryCountTest {
+
+    @Autowired
+    private BakeService bakes;
+
+    @Autowired
+    private BakeStream stream;
+
+    @Autowired
+    private OvenRepository ovens;
+
+    @Autowired
+    private RecipeService recipes;
+
+    @Autowired
+    private EntityManagerFactory factory;
+
+    @Autowired
+    private JdbcClient sql;
+
+    @Autowired
+    private SettableClock clock;
+
+    @MockitoSpyBean
+    private ReadingStore readings;
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        TestDatabase.use(registry, "queries");
+    }
+
+    /** Nobody else asks meanwhile. */
+    @BeforeEach
+    void quiet() {
+        stream.stop();
+        sql.sql("delete from bake").update();
+    }
+
+    private long asked(Supplier<?> list) {
+        Statistics statistics = factory.unwrap(SessionFactory.class).getStatistics();
+        list.get();
+        long fewest = Long.MAX_VALUE;
+        // What the log teaches is worked out beside, and may ask something too; it never makes it fewer.
+        for (int i = 0; i < 12; i++) {
+            statistics.clear();
+            list.get();
+            fewest = Math.min(fewest, statistics.getPrepareStatementCount());
+        }
+        return fewest;
+    }
+
+    private void putIn(int count, boolean logged) {
+        for (int i = 0; i < count; i++) {
+            UUID id = UUID.randomUUID();
+            bakes.putIn(new PutIn(id, "Hake", 1, hake(), null));
+            bakes.probe(id, "probe-" + id.toString().substring(0, 8), null);
+            if (logged) {
+                clock.pass(Duration.ofMinutes(14));
+                bakes.takeOut(id, null);
+                bakes.log(id, new HowItWas(Verdict.RIGHT, null, null, null));
+            }
+        }
+    }
+
+    @Test
+    void theRunningBakes() {
+        putIn(1, false);
+        long one = asked(bakes::running);
+        putIn(11, false);
+        assertThat(asked(bakes::running)).isEqualTo(one).isLessThanOrEqualTo(5);
+    }
+
+    @Test
+    void theLog() {
+        putIn(1, true);
+        long one = asked(bakes::logged);
+        putIn(11, true);
+        clearInvocations(readings);
+        assertThat(asked(bakes::logged)).isEqualTo(one).isLessThanOrEqualTo(3);
+        verify(readings, never()).of(any(), any(), any(), any());
+    }
+
+    @Test
+    void theOvensAndTheRecipes() {
+        assertThat(asked(ovens::findAllByOrderById)).isEqualTo(1);
+        assertThat(asked(recipes::all)).isEqualTo(1);
+    }
+}
