@@ -2,6 +2,7 @@ package olla.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeAll;
@@ -138,6 +139,10 @@ class FirstBakeJourneyTest {
         assertThat(screen.text(".slip .oven dd")).isEqualTo("450°");
         assertThat(screen.see(".measure input").getAttribute("value")).isEqualTo("1");
         assertThat(minutes()).isEqualTo(metric);
+        // Who counts in inches gets all of it so; only the other dials stand beside, small.
+        for (String css : List.of(".side", ".slip .cautions", ".slip .why", ".curve", ".slip dl.quantities")) {
+            assertThat(screen.text(css)).as(css).doesNotContainPattern("\\d\\s?(°C|mm\\b|ml\\b|g\\b|kg\\b)|\\[\\d");
+        }
         screen.press("]");
         screen.waitForText(".handle", "1⅛ in");
         screen.type(".measure input", "1 1/4");

@@ -16,6 +16,7 @@ import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
+import org.openqa.selenium.WindowType;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
@@ -59,6 +60,18 @@ final class Screen implements AutoCloseable {
                 .build();
         driver = new ChromeDriver(service, options);
         size(1280, 800);
+        // A slow screen, to see that nothing waits for a time: OLLA_THROTTLE=6 makes it so many times slower.
+        String slower = System.getenv("OLLA_THROTTLE");
+        if (slower != null) {
+            driver.executeCdpCommand("Emulation.setCPUThrottlingRate", Map.of("rate", Double.valueOf(slower)));
+        }
+    }
+
+    /** Opens one more tab and goes on in it. */
+    void tab(String path) {
+        driver.switchTo().newWindow(WindowType.TAB);
+        size(1280, 800);
+        open(path);
     }
 
     /** Sets the page's size exactly, which a window's size does not. */
