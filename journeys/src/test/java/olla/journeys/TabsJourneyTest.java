@@ -34,7 +34,7 @@ class TabsJourneyTest {
         screen.until("the tap to have arrived", () -> screen.shows(".trouble") ? null : true);
         // And the log, opened in yet another, has what is stored.
         screen.tab("/log");
-        screen.waitForText(".log ol li", "Hake");
+        screen.waitForText(".log ol li", "Lemon sole");
         assertThat(screen.shows(".trouble")).isFalse();
     }
 }
