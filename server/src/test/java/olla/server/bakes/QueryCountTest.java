@@ -106,7 +106,7 @@ class QueryCountTest {
     void theRunningBakes() {
         putIn(1, false);
         long one = asked(bakes::running);
-        putIn(11, false);
+        putIn(5, false);
         assertThat(asked(bakes::running)).isEqualTo(one).isLessThanOrEqualTo(5);
     }
 
@@ -114,9 +114,9 @@ class QueryCountTest {
     void theLog() {
         putIn(1, true);
         long one = asked(bakes::logged);
-        putIn(11, true);
+        putIn(5, true);
         // Until the log has been learned from; that does read.
-        while (ovens.findById(1).orElseThrow().lessons() < 12) {
+        while (ovens.findById(1).orElseThrow().lessons() < 6) {
             lessons.catchUp(1);
         }
         clearInvocations(readings);
