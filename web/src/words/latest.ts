@@ -1,21 +1,25 @@
 import { givenUp } from '../api/client'
 
-/** An answer that takes longer is no longer waited for once something else is asked, ms. */
+/** An answer that takes longer is no longer waited for once something else is asked, ms; twice as long after each such. */
 const WAITS_MS = 4000
+
+/** Nor is any waited for longer than this, ms. */
+const WAITS_AT_MOST_MS = 32_000
 
 /**
  * Asks one question at a time: what has changed while an answer was on its way is asked when that answer is there, and
  * everything between is left out. An answer that takes long is given up for the next question, so that one that never comes
- * holds nothing up.
+ * holds nothing up; a busy kitchen that answers slowly is given more time at each turn, until it has answered.
  */
 export function latest(ask: (signal: AbortSignal) => Promise<void>): () => Promise<void> {
   let asking: { since: number; giveUp: AbortController } | null = null
   let again = false
+  let waits = WAITS_MS
   let timer: ReturnType<typeof setTimeout> | undefined
   return async function run(): Promise<void> {
     if (asking) {
       again = true
-      const left = asking.since + WAITS_MS - performance.now()
+      const left = asking.since + waits - performance.now()
       const { giveUp } = asking
       clearTimeout(timer)
       timer = setTimeout(() => giveUp.abort(), Math.max(0, left))
@@ -24,8 +28,10 @@ export function latest(ask: (signal: AbortSignal) => Promise<void>): () => Promi
     asking = { since: performance.now(), giveUp: new AbortController() }
     try {
       await ask(asking.giveUp.signal)
+      waits = WAITS_MS
     } catch (thrown) {
       if (!givenUp(thrown)) throw thrown
+      waits = Math.min(2 * waits, WAITS_AT_MOST_MS)
     } finally {
       clearTimeout(timer)
       asking = null
