@@ -437,6 +437,10 @@ svg {
   fill: #b9c58f;
   fill-opacity: 0.85;
 }
+.layer.filling.none {
+  fill: #fff;
+  fill-opacity: 1;
+}
 .layer.filling.stuffing {
   fill: url(#stuffing);
   fill-opacity: 1;

@@ -163,6 +163,11 @@ final class BakeModel {
         return !(dress instanceof Parcel) && !(dress instanceof SaltCrust);
     }
 
+    /** Whether there is something in its belly besides air. */
+    boolean filled() {
+        return piece.filling() != Filling.NONE;
+    }
+
     boolean stuffed() {
         return piece.filling() == Filling.STUFFING;
     }

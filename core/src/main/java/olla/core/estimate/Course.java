@@ -103,7 +103,7 @@ final class Course {
             fish ? solver.meanC(state) : model.startC(),
             skinC,
             outerC,
-            fish && solver.section().has(Stack.FILLING) ? state.coldestC(Stack.FILLING) : Double.NaN
+            fish && model.filled() ? state.coldestC(Stack.FILLING) : Double.NaN
         });
         appeared(passage);
         double over = state.seconds() / pictureEveryS;

@@ -149,6 +149,14 @@ class DressedBakesTest {
         assertThat(tray.bakeMinutes() - joins).as("the base is hot").isBetween(0.7 * alone, 1.5 * alone);
     }
 
+    /** Air in a gutted belly is no food: nothing is told of its temperature. */
+    @Test
+    void anEmptyBellyHasNoCourseOfItsOwn() {
+        Estimate empty = still(bream(900), new OpenTray(), 210);
+        assertThat(empty.trace().fillingC()).isEmpty();
+        assertThat(empty.fillingPeakC()).isEmpty();
+    }
+
     /** FDA Food Code 3-401.11: a stuffing reaches 74 °C; it decides, and the flesh pays for it. */
     @Test
     void aStuffingDecidesTheTime() {
