@@ -22,3 +22,10 @@ export function ticks(end: number, most: number): number[] {
 export function path(points: [number, number][]): string {
   return points.map(([x, y], i) => `${i ? 'L' : 'M'}${x.toFixed(1)} ${y.toFixed(1)}`).join('')
 }
+
+/** Both halves of a half outline in mm, from the middle of the underside to that of the top, as one closed path. */
+export function closedPath(half: number[][], x: (mm: number) => number, y: (mm: number) => number): string {
+  const right = half.map(([px, py]) => [x(px!), y(py!)] as [number, number])
+  const left = [...half].reverse().map(([px, py]) => [x(-px!), y(py!)] as [number, number])
+  return `${path([...right, ...left])}Z`
+}

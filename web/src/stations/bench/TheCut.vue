@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Layer } from '../../api/types'
-import { path } from '../../drawing/scale'
+import { isInside } from '../../drawing/layers'
+import { closedPath } from '../../drawing/scale'
 import { sectionPicture, valueAt } from '../../drawing/sectionPicture'
 import { COLOURS } from '../../words/labels'
 import { minutesInWords } from '../../words/time'
@@ -70,17 +71,12 @@ const trayHalfMm = computed(() => halfMm.value + (wrapped.value ? GAP_MM + 5 : 0
 const x = (mm: number) => middle.value + mm * perMm.value
 const y = (mm: number) => floor - mm * perMm.value
 
-/** Both halves of a half outline as one closed path. */
-function closed(half: number[][]) {
-  const right = half.map(([px, py]) => [x(px!), y(py!)] as [number, number])
-  const left = [...half].reverse().map(([px, py]) => [x(-px!), y(py!)] as [number, number])
-  return `${path([...right, ...left])}Z`
-}
+const closed = (half: number[][]) => closedPath(half, x, y)
 const outline = computed(() => closed(sections.value.outline))
 const picture = computed(() => sectionPicture(sections.value, bench.minute))
 /** What is drawn behind the fish, and what in front of it. */
-const behind = computed(() => drawn(layers.value.filter((l) => l.kind !== 'FILLING' && !over(l))))
-const inFront = computed(() => drawn(layers.value.filter((l) => l.kind === 'FILLING' || over(l))))
+const behind = computed(() => drawn(layers.value.filter((l) => !isInside(l) && !over(l))))
+const inFront = computed(() => drawn(layers.value.filter((l) => isInside(l) || over(l))))
 /** A topping lies over the fish; a coat of crumb goes round it. */
 const over = (layer: Layer) => layer.kind === 'COAT' && bench.on.dress === 'TOPPING'
 function drawn(of: Layer[]) {
@@ -437,9 +433,8 @@ svg {
   fill: #b9c58f;
   fill-opacity: 0.85;
 }
-.layer.filling.none {
-  fill: #fff;
-  fill-opacity: 1;
+.layer.hollow {
+  fill: var(--salt);
 }
 .layer.filling.stuffing {
   fill: url(#stuffing);

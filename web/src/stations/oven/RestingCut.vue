@@ -2,7 +2,8 @@
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Answer, Bake } from '../../api/types'
-import { path } from '../../drawing/scale'
+import { isInside } from '../../drawing/layers'
+import { closedPath } from '../../drawing/scale'
 import { sectionPicture, valueAt } from '../../drawing/sectionPicture'
 import { useUnits } from '../../words/units'
 import { useBench } from '../bench/bench'
@@ -53,11 +54,7 @@ const perMm = computed(() =>
 )
 const x = (mm: number) => WIDTH / 2 + mm * perMm.value
 const y = (mm: number) => HEIGHT - BOTTOM - mm * perMm.value
-function closed(half: number[][]) {
-  const right = half.map(([px, py]) => [x(px!), y(py!)] as [number, number])
-  const left = [...half].reverse().map(([px, py]) => [x(-px!), y(py!)] as [number, number])
-  return `${path([...right, ...left])}Z`
-}
+const closed = (half: number[][]) => closedPath(half, x, y)
 /** Half minutes are enough: a picture is made anew for each. */
 const minute = computed(() =>
   Math.min(
@@ -97,7 +94,7 @@ const spot = computed(() => ({
         <clipPath :id="`rest-${bake.id}`"><path :d="closed(sections.outline)" /></clipPath>
       </defs>
       <path
-        v-for="layer in layers.filter((l) => l.kind !== 'FILLING')"
+        v-for="layer in layers.filter((l) => !isInside(l))"
         :key="layer.kind"
         :d="closed(layer.outline)"
         :class="['layer', layer.kind.toLowerCase()]"
@@ -113,10 +110,10 @@ const spot = computed(() => ({
       />
       <path :d="closed(sections.outline)" class="edge" />
       <path
-        v-for="layer in layers.filter((l) => l.kind === 'FILLING')"
+        v-for="layer in layers.filter(isInside)"
         :key="layer.kind"
         :d="closed(layer.outline)"
-        class="layer filling"
+        :class="['layer', layer.kind.toLowerCase()]"
       />
       <line :x1="MARGIN" :x2="WIDTH - MARGIN" :y1="HEIGHT - BOTTOM" :y2="HEIGHT - BOTTOM" class="board" />
       <circle :cx="x(spot.x)" :cy="y(spot.y)" r="6" class="spot" />
@@ -165,6 +162,9 @@ svg {
 }
 .filling {
   fill: #8fa06a;
+}
+.hollow {
+  fill: var(--salt);
 }
 .edge {
   fill: none;

@@ -291,8 +291,8 @@ final class Course {
         List<LayerDrawing> layers = new ArrayList<>();
         for (int m = Stack.COAT; m < Stack.MATERIALS; m++) {
             if (appearsAt[m] >= 0) {
-                layers.add(new LayerDrawing(
-                        KINDS[m - Stack.COAT], edge(model.layers().outline(m)), appearsAt[m]));
+                Kind kind = m == Stack.FILLING && model.layers().hollow() ? Kind.HOLLOW : KINDS[m - Stack.COAT];
+                layers.add(new LayerDrawing(kind, edge(model.layers().outline(m)), appearsAt[m]));
             }
         }
         return new Frames(

@@ -32,13 +32,14 @@ public record Frames(
         double[] coldestXMm,
         double[] coldestYMm) {
 
-    /** Kinds of layer. */
+    /** Kinds of layer; HOLLOW is an empty belly. */
     public enum Kind {
         COAT,
         CRUST,
         BED,
         LIQUID,
-        FILLING
+        FILLING,
+        HOLLOW
     }
 
     /**

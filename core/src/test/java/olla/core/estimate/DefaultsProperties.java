@@ -49,6 +49,10 @@ class DefaultsProperties {
     /* What a grid of whole cells and a minute solved to half a second leave undecided, minutes. */
     private static final double UNDECIDED_MIN = 0.03;
 
+    /* A filling also leads heat across to the side that is heated less, which air does not: its coldest place may gain by so
+    little of the time. */
+    private static final double LED_ACROSS = 0.01;
+
     /* So much thicker, the share of it that the minutes grow by at the least. */
     private static final double THICKER_MM = 2.5;
 
@@ -92,7 +96,7 @@ class DefaultsProperties {
         assertThat(later).as("%s, %s mm", tried, thin).isGreaterThanOrEqualTo(sooner - UNDECIDED_MIN);
     }
 
-    /** What is put into a gutted belly takes heat too: it never makes the bake shorter. */
+    /** What is put into a gutted belly takes heat too: it does not make the bake shorter. */
     @Property(tries = 30, shrinking = ShrinkingMode.OFF)
     void aFilledBellyIsNeverQuickerThanAnEmptyOne(
             @ForAll Species species,
@@ -100,7 +104,7 @@ class DefaultsProperties {
             @ForAll @DoubleRange(min = 300, max = 1800) double grams) {
         double empty = whole(species, tried.dress(), grams, Filling.NONE);
         double sprigs = whole(species, tried.dress(), grams, Filling.AROMATICS);
-        assertThat(sprigs).as("%s %s %s g", species, tried, grams).isGreaterThanOrEqualTo(empty - UNDECIDED_MIN);
+        assertThat(sprigs).as("%s %s %s g", species, tried, grams).isGreaterThanOrEqualTo(empty * (1 - LED_ACROSS));
     }
 
     private static double whole(Species species, Dress dress, double grams, Filling filling) {

@@ -155,6 +155,9 @@ class DressedBakesTest {
         Estimate empty = still(bream(900), new OpenTray(), 210);
         assertThat(empty.trace().fillingC()).isEmpty();
         assertThat(empty.fillingPeakC()).isEmpty();
+        assertThat(empty.frames().layers())
+                .extracting(Frames.LayerDrawing::kind)
+                .containsOnlyOnce(Frames.Kind.HOLLOW);
     }
 
     /** FDA Food Code 3-401.11: a stuffing reaches 74 °C; it decides, and the flesh pays for it. */

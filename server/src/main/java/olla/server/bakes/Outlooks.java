@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -84,10 +85,13 @@ class Outlooks implements DisposableBean {
     /** After each observation: the members and how wide the window was. */
     private record Step(Timed timed, Ensemble after) {}
 
+    /** The members before anything was observed, on their way; empty where it never gets there. */
+    private record Plain(Subject of, CompletableFuture<Optional<Ensemble>> members) {}
+
     private static final class Kept {
         private Subject subject;
-        /* Of what the members before anything was observed are. */
-        private Subject plain;
+        private Plain plain;
+        /* What the steps start from. */
         private Ensemble prior;
         private List<Step> steps = List.of();
         private Outlook outlook;
@@ -149,42 +153,54 @@ class Outlooks implements DisposableBean {
 
     private CompletableFuture<Outlook> begin(Subject subject, Kept k) {
         CompletableFuture<Outlook> before = k.coming == null ? CompletableFuture.completedFuture(null) : k.coming;
-        k.coming = before.handle((done, failed) -> null).thenApplyAsync(nothing -> work(subject, k), workers);
+        k.coming = before.handle((done, failed) -> null)
+                .thenCompose(nothing -> plain(subject, k))
+                .thenApplyAsync(prior -> work(subject, k, prior), workers);
         return k.coming;
     }
 
-    /* One after the other for one bake; the chain of futures sees to it. */
-    private Outlook work(Subject subject, Kept k) {
-        Subject was;
-        Ensemble prior;
-        List<Step> steps;
+    /* Solved once for whoever asks, and outside the lock: a tap on a bake never waits for the drawing of it. */
+    private CompletableFuture<Optional<Ensemble>> plain(Subject subject, Kept k) {
         synchronized (k) {
-            was = k.plain;
-            prior = k.prior;
-            steps = k.steps;
+            if (k.plain == null
+                    || !k.plain.of().sameBefore(subject)
+                    || k.plain.members().isCompletedExceptionally()) {
+                k.plain = new Plain(
+                        subject,
+                        CompletableFuture.supplyAsync(
+                                () -> {
+                                    Question question = Question.of(subject.question());
+                                    return question.watched(question.truth(), subject.course());
+                                },
+                                workers));
+            }
+            return k.plain.members();
+        }
+    }
+
+    /* One after the other for one bake; the chain of futures sees to it. */
+    private Outlook work(Subject subject, Kept k, Optional<Ensemble> plain) {
+        if (plain.isEmpty()) {
+            // Turned down so far that it never gets there: the ticket is all there is.
+            return keep(subject, k, null, List.of(), Outlook.ticket(subject.ticket()));
+        }
+        Ensemble prior = plain.get();
+        List<Step> before;
+        synchronized (k) {
             if (subject.equals(k.subject) && k.outlook != null) {
                 return k.outlook;
             }
+            before = prior == k.prior ? k.steps : List.of();
         }
-        if (was == null || !was.sameBefore(subject)) {
-            Question question = Question.of(subject.question());
-            prior = question.watched(question.truth(), subject.course()).orElse(null);
-            steps = List.of();
-        }
-        Outlook outlook;
-        if (prior == null) {
-            // Turned down so far that it never gets there: the ticket is all there is.
-            outlook = Outlook.ticket(subject.ticket());
-        } else {
-            Ensemble first = prior;
-            List<Judged> judged =
-                    ProbeJudge.judge(subject.readings(), subject.sinceMin(), first::warmestC, subject.outMin());
-            steps = fold(first, steps, observations(subject, judged));
-            outlook = outlook(subject, first, steps, judged);
-        }
+        List<Judged> judged =
+                ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
+        List<Step> steps = fold(prior, before, observations(subject, judged));
+        return keep(subject, k, prior, steps, outlook(subject, prior, steps, judged));
+    }
+
+    private static Outlook keep(Subject subject, Kept k, Ensemble prior, List<Step> steps, Outlook outlook) {
         synchronized (k) {
             k.subject = subject;
-            k.plain = subject;
             k.prior = prior;
             k.steps = steps;
             k.outlook = outlook;
@@ -242,14 +258,10 @@ class Outlooks implements DisposableBean {
 
     /** The members of a bake of which nothing was observed, worked out once. */
     Optional<Ensemble> unobserved(Subject subject) {
-        Kept k = kept.get(subject.id(), id -> new Kept());
-        synchronized (k) {
-            if (k.prior == null || k.plain == null || !k.plain.sameBefore(subject)) {
-                Question question = Question.of(subject.question());
-                k.prior = question.watched(question.truth(), subject.course()).orElse(null);
-                k.plain = subject;
-            }
-            return Optional.ofNullable(k.prior);
+        try {
+            return plain(subject, kept.get(subject.id(), id -> new Kept())).join();
+        } catch (CompletionException failed) {
+            throw failed.getCause() instanceof RuntimeException cause ? cause : failed;
         }
     }
 
