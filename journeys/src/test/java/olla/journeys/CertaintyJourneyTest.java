@@ -12,7 +12,7 @@ import org.openqa.selenium.Keys;
 class CertaintyJourneyTest {
 
     @RegisterExtension
-    static final Evening EVENING = new Evening("certainty", "demo");
+    static final Evening EVENING = Evening.shared();
 
     private static Screen screen;
 

@@ -20,7 +20,7 @@ class DressJourneyTest {
     private static final String GRILLED_FROM = ".slip .stages li:nth-child(2) b";
 
     @RegisterExtension
-    static final Evening EVENING = new Evening("dresses", "demo");
+    static final Evening EVENING = Evening.shared();
 
     private static Kitchen kitchen;
     private static Screen screen;

@@ -1,12 +1,21 @@
 package olla.journeys;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Map;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
 
-/** A kitchen that runs and a screen that shows it, for as long as a test class lasts. */
+/**
+ * A kitchen that runs and a screen that shows it, for as long as a test class lasts. Journeys that leave a kitchen as usable as
+ * they found it share one, which has started once and lasts until the last of them is over.
+ */
 final class Evening implements BeforeAllCallback, AfterAllCallback {
+
+    private static final Namespace STORE = Namespace.create(Evening.class);
+    private static final String DEMO = "demo";
 
     private final String name;
     private final String command;
@@ -22,6 +31,11 @@ final class Evening implements BeforeAllCallback, AfterAllCallback {
         this(name, command, Map.of());
     }
 
+    /** In the demo kitchen that is shared. */
+    static Evening shared() {
+        return new Evening(null, DEMO);
+    }
+
     /** @param surroundings further environment for every command */
     Evening(String name, String command, Map<String, String> surroundings) {
         this.name = name;
@@ -31,9 +45,23 @@ final class Evening implements BeforeAllCallback, AfterAllCallback {
 
     @Override
     public void beforeAll(ExtensionContext context) throws Exception {
-        kitchen = new Kitchen(name, surroundings);
-        kitchen.olla(command);
+        // JUnit closes what is in its store when all is over.
+        kitchen = name == null
+                ? context.getRoot()
+                        .getStore(STORE)
+                        .getOrComputeIfAbsent(DEMO, demo -> started(DEMO, DEMO, Map.of()), Kitchen.class)
+                : started(name, command, surroundings);
         screen = new Screen(kitchen.address());
+    }
+
+    private static Kitchen started(String name, String command, Map<String, String> surroundings) {
+        try {
+            Kitchen kitchen = new Kitchen(name, surroundings);
+            kitchen.olla(command);
+            return kitchen;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @Override
@@ -41,7 +69,7 @@ final class Evening implements BeforeAllCallback, AfterAllCallback {
         if (screen != null) {
             screen.close();
         }
-        if (kitchen != null) {
+        if (kitchen != null && name != null) {
             kitchen.close();
         }
     }

@@ -31,6 +31,7 @@ final class Screen implements AutoCloseable {
     private static final Duration LONG_PATIENCE = Duration.ofSeconds(120);
 
     private final String address;
+    private final Path profile;
     private final ChromeDriver driver;
 
     Screen(String address) {
@@ -38,6 +39,7 @@ final class Screen implements AutoCloseable {
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
         try {
+            profile = Files.createTempDirectory(Path.of("target").toAbsolutePath(), "chromium");
             options.addArguments(
                     "--headless=new",
                     "--no-sandbox",
@@ -51,7 +53,7 @@ final class Screen implements AutoCloseable {
                     "--hide-scrollbars",
                     "--force-device-scale-factor=1",
                     "--blink-settings=primaryHoverType=2,availableHoverTypes=2,primaryPointerType=4,availablePointerTypes=4",
-                    "--user-data-dir=" + Files.createTempDirectory("olla-chromium"));
+                    "--user-data-dir=" + profile);
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
@@ -244,5 +246,10 @@ final class Screen implements AutoCloseable {
     @Override
     public void close() {
         driver.quit();
+        try {
+            Kitchen.clear(profile);
+        } catch (IOException stillWriting) {
+            System.out.println("left in " + profile + ": " + stillWriting.getMessage());
+        }
     }
 }

@@ -14,7 +14,7 @@ class TabsJourneyTest {
     private static final int TABS = 9;
 
     @RegisterExtension
-    static final Evening EVENING = new Evening("tabs", "demo");
+    static final Evening EVENING = Evening.shared();
 
     @Test
     void theNinthTabTapsLikeTheFirst() throws Exception {
@@ -32,6 +32,8 @@ class TabsJourneyTest {
         screen.waitForText(".more", "Undo: the open door");
         kitchen.waitUntilStored("\"kind\":\"DOOR\"");
         screen.until("the tap to have arrived", () -> screen.shows(".trouble") ? null : true);
+        screen.press("z");
+        screen.waitForText(".more", "It never went in: undo");
         // And the log, opened in yet another, has what is stored.
         screen.tab("/log");
         screen.waitForText(".log ol li", "Lemon sole");

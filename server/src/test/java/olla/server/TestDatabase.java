@@ -15,7 +15,8 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 public final class TestDatabase {
 
     private static final Path COMMAND = Path.of("..", "olla").toAbsolutePath().normalize();
-    private static final Path FOLDER = Path.of("target", "test-database").toAbsolutePath();
+    private static final Path FOLDER = Path.of("target", "test-database-" + System.getProperty("olla.fork", "0"))
+            .toAbsolutePath();
     private static TestDatabase only;
 
     private final int port;
