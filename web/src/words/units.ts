@@ -136,9 +136,11 @@ function spoken(value: number, unit: string): string {
 
 const rise = (kelvin: number) => `${Math.round(chosen.value === 'metric' ? kelvin : kelvin * 1.8)}°`
 
-/** A sentence of the server's with the amounts it carries, each written in the kitchen's units. */
+/** A sentence of the server's with the amounts it carries, each written in the kitchen's units and never parted by a line's end. */
 export function say(text: string): string {
-  return text.replace(AMOUNT, (_, value: string, unit: string) => spoken(Number(value), unit))
+  return text.replace(AMOUNT, (_, value: string, unit: string) =>
+    spoken(Number(value), unit).replaceAll(' ', '\u00a0'),
+  )
 }
 
 /** What somebody typed as an amount, in the unit that is shown; null where it is none. */

@@ -67,9 +67,12 @@ const widest = computed(() => doubts.value[0])
 const wide = computed(() =>
   bench.checkWindow ? bench.checkWindow.noLaterThanMin - bench.checkWindow.checkFromMin : 0,
 )
+/** What forbids it stands before any minutes. */
+const first = computed(() => answer.value?.cautions.filter((c) => c.weight === 'STOP') ?? [])
 /** What opening and resting need is said at the Oven side when it is time; on paper it stands below. */
-const now = (a: Answer) => a.cautions.filter((c) => c.when === 'BENCH' || c.when === 'GRILL')
-const later = (a: Answer) => a.cautions.filter((c) => c.when === 'OPENING' || c.when === 'REST')
+const now = (a: Answer) =>
+  a.cautions.filter((c) => c.weight !== 'STOP' && (c.when === 'BENCH' || c.when === 'GRILL'))
+const later = (a: Answer) => a.cautions.filter((c) => c.weight !== 'STOP' && (c.when === 'OPENING' || c.when === 'REST'))
 const print = () => window.print()
 </script>
 
@@ -84,6 +87,7 @@ const print = () => window.print()
         </div>
       </dl>
       <p class="others">{{ dial.others }}</p>
+      <CautionList v-if="first.length" :cautions="first" />
       <dl>
         <div>
           <dt>In</dt>

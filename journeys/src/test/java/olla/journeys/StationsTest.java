@@ -87,6 +87,7 @@ class StationsTest {
         screen.until("no other dress", () -> presses == 6 && screen.shows(".air") ? null : true);
         if (name.equals("parchment")) {
             screen.waitForText(".slip .cautions", "scorch above 220");
+            assertThat(screen.text(".slip")).as("danger first").matches("(?is).*scorch above.*check from.*");
         }
         screen.pointAway();
         screen.scriptLater("setTimeout(arguments[0], 800)");
@@ -117,7 +118,7 @@ class StationsTest {
         screen.press(Keys.ENTER);
         screen.waitForText(".tabs", "Whole trout in foil");
         screen.see(".inside svg");
-        kitchen.hasBeenIn("Zander portion, tray", 590);
+        kitchen.hasBeenIn("Zander portion, tray", 640);
         screen.waitForText("h1", "Check the thickest piece");
         screen.tapNamed(".cues button", "Glassy");
         screen.waitForText(".look .verdict", "Give it");
@@ -127,7 +128,7 @@ class StationsTest {
         assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(390L);
 
         // Given what the look asked for, and a minute: it may come out.
-        kitchen.wentInEarlier("Zander portion, tray", 360);
+        kitchen.wentInEarlier("Zander portion, tray", 120);
         screen.size(1280, 800);
         screen.waitForText("h1", "Take it out");
         screen.tapNamed("button", "Take it out");
