@@ -72,7 +72,8 @@ const first = computed(() => answer.value?.cautions.filter((c) => c.weight === '
 /** What opening and resting need is said at the Oven side when it is time; on paper it stands below. */
 const now = (a: Answer) =>
   a.cautions.filter((c) => c.weight !== 'STOP' && (c.when === 'BENCH' || c.when === 'GRILL'))
-const later = (a: Answer) => a.cautions.filter((c) => c.weight !== 'STOP' && (c.when === 'OPENING' || c.when === 'REST'))
+const later = (a: Answer) =>
+  a.cautions.filter((c) => c.weight !== 'STOP' && (c.when === 'OPENING' || c.when === 'REST'))
 const print = () => window.print()
 </script>
 
