@@ -27,8 +27,8 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** Debian's Chromium showing Olla, and what a cook does with it. */
 final class Screen implements AutoCloseable {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(20);
-    private static final Duration LONG_PATIENCE = Duration.ofSeconds(120);
+    private static final Duration PATIENCE = Duration.ofSeconds(20).multipliedBy(slowness());
+    private static final Duration LONG_PATIENCE = Duration.ofSeconds(120).multipliedBy(slowness());
 
     private final String address;
     private final Path profile;
@@ -62,11 +62,12 @@ final class Screen implements AutoCloseable {
                 .build();
         driver = new ChromeDriver(service, options);
         size(1280, 800);
-        // A slow screen, to see that nothing waits for a time: OLLA_THROTTLE=6 makes it so many times slower.
-        String slower = System.getenv("OLLA_THROTTLE");
-        if (slower != null) {
-            driver.executeCdpCommand("Emulation.setCPUThrottlingRate", Map.of("rate", Double.valueOf(slower)));
-        }
+        driver.executeCdpCommand("Emulation.setCPUThrottlingRate", Map.of("rate", slowness()));
+    }
+
+    /** How many times slower than it is this browser shall be, to see that nothing waits for a time: OLLA_THROTTLE, or 1. */
+    static int slowness() {
+        return Integer.parseInt(System.getenv().getOrDefault("OLLA_THROTTLE", "1"));
     }
 
     /** Opens one more tab and goes on in it. */
@@ -173,6 +174,20 @@ final class Screen implements AutoCloseable {
         tap(".fish input");
         press(letters);
         tapNamed(".el-select-dropdown__item", name);
+    }
+
+    /** Lays a whole fish of 900 g in salt on the Bench. */
+    void layASaltFish() {
+        openAfresh("/bench");
+        waitForText(".slip .check dd", "min");
+        fish("gilt", "Sea bream");
+        tapNamed(".side [role=radio]", "Whole");
+        type(".measure input", "");
+        type(".measure[data-of=Weighs] input", "900");
+        for (int i = 0; i < 4; i++) {
+            press("d");
+        }
+        see(".cut .layer.crust");
     }
 
     /** What axe-core objects to once nothing moves any more. */
