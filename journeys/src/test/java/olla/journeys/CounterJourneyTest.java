@@ -12,7 +12,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class CounterJourneyTest {
 
     @RegisterExtension
-    static final Evening EVENING = new Evening("counter", "start");
+    static final Evening EVENING = Evening.shared();
 
     private static Screen screen;
 

@@ -27,6 +27,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** Debian's Chromium showing Olla, and what a cook does with it. */
 final class Screen implements AutoCloseable {
 
+    private static final Duration GLANCE = Duration.ofMillis(100);
     private static final Duration PATIENCE = Duration.ofSeconds(20).multipliedBy(slowness());
     private static final Duration LONG_PATIENCE = Duration.ofSeconds(120).multipliedBy(slowness());
 
@@ -110,6 +111,7 @@ final class Screen implements AutoCloseable {
     /** Waits longer than usual for a text: what takes minutes in a kitchen takes seconds in a fast one, but not few. */
     void waitLongForText(String css, String part) {
         new WebDriverWait(driver, LONG_PATIENCE)
+                .pollingEvery(GLANCE)
                 .ignoring(StaleElementReferenceException.class)
                 .withMessage(() -> "“" + part + "” in " + css + ", which says “" + text(css) + "” " + complaints())
                 .until(d -> text(css).contains(part));
@@ -118,6 +120,7 @@ final class Screen implements AutoCloseable {
     /** Waits until something is so, and answers with it. */
     <T> T until(String what, Supplier<T> condition) {
         return new WebDriverWait(driver, PATIENCE)
+                .pollingEvery(GLANCE)
                 .ignoring(StaleElementReferenceException.class)
                 .withMessage(() -> what + " at " + driver.getCurrentUrl() + " " + complaints())
                 .until(d -> condition.get());

@@ -15,8 +15,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 public final class TestDatabase {
 
     private static final Path COMMAND = Path.of("..", "olla").toAbsolutePath().normalize();
-    private static final Path FOLDER = Path.of("target", "test-database-" + System.getProperty("olla.fork", "alone"))
-            .toAbsolutePath();
+    private static final Path FOLDER = Path.of("target", "test-database").toAbsolutePath();
     private static TestDatabase only;
 
     private final int port;
