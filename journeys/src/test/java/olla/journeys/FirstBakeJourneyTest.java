@@ -2,9 +2,6 @@ package olla.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -16,7 +13,7 @@ class FirstBakeJourneyTest {
     private static final String CHECK_FROM = ".slip .check dd";
 
     @RegisterExtension
-    static final Evening EVENING = new Evening("first-bake", "demo");
+    static final Evening EVENING = new Evening("first-bake", "start");
 
     private static Kitchen kitchen;
     private static Screen screen;
@@ -34,18 +31,19 @@ class FirstBakeJourneyTest {
         assertThat(screen.path()).isEqualTo("/bench");
         assertThat(screen.text(".slip")).containsIgnoringCase("likely").containsIgnoringCase("on the plate");
 
-        double before = minutes();
+        double before = screen.minutes(CHECK_FROM);
         String inside = picture();
         for (int i = 0; i < 4; i++) {
             screen.press("]");
         }
         screen.waitForText(".handle", "30 mm");
-        screen.until("a longer time", () -> minutes() > before ? true : null);
+        screen.until("a longer time", () -> screen.minutes(CHECK_FROM) > before ? true : null);
         screen.until("another inside", () -> !picture().equals(inside) ? true : null);
 
-        double thick = minutes();
+        double thick = screen.minutes(CHECK_FROM);
         screen.drag(".handle circle", 0, 40);
-        screen.until("a shorter time after dragging the edge down", () -> minutes() < thick ? true : null);
+        screen.until(
+                "a shorter time after dragging the edge down", () -> screen.minutes(CHECK_FROM) < thick ? true : null);
         screen.press("z");
         screen.waitForText(".handle", "30 mm");
 
@@ -118,70 +116,6 @@ class FirstBakeJourneyTest {
         assertThat(screen.complaints())
                 .filteredOn(c -> !c.contains("Failed to load resource"))
                 .isEmpty();
-    }
-
-    @Test
-    void theDemoKitchenHasItsBakesInTheLog() throws Exception {
-        String log = kitchen.get("/api/log");
-        assertThat(log).contains("Char parcels", "Haddock", "Lemon sole", "Zander", "Hake", "trout");
-    }
-
-    @Test
-    void unitsSwitchInOnePlaceAndTypingKeepsWhatItMeans() {
-        screen.openAfresh("/bench");
-        screen.waitForText(CHECK_FROM, "min");
-        screen.type(".measure input", "25");
-        screen.waitForText(".handle", "25 mm");
-        double metric = minutes();
-        screen.tap(".units");
-        screen.waitForText(".handle", "1 in");
-        // As a dial and a ruler have it.
-        assertThat(screen.text(".slip .oven dd")).isEqualTo("450°");
-        assertThat(screen.see(".measure input").getAttribute("value")).isEqualTo("1");
-        assertThat(minutes()).isEqualTo(metric);
-        // Who counts in inches gets all of it so; only the other dials stand beside, small.
-        for (String css : List.of(".side", ".slip .cautions", ".slip .why", ".curve", ".slip dl.quantities")) {
-            assertThat(screen.text(css)).as(css).doesNotContainPattern("\\d\\s?(°C|mm\\b|ml\\b|g\\b|kg\\b)|\\[\\d");
-        }
-        screen.press("]");
-        screen.waitForText(".handle", "1⅛ in");
-        screen.type(".measure input", "1 1/4");
-        screen.waitForText(".handle", "1¼ in");
-        screen.tap(".units");
-        screen.waitForText(".handle", "32 mm");
-    }
-
-    @Test
-    void aSlipIsAnsweredBesideItsFieldAndWhatWasTypedStays() {
-        screen.openAfresh("/bench");
-        screen.waitForText(CHECK_FROM, "min");
-        screen.type(".measure input", "260");
-        screen.waitForText(".measure .wrong", "Did you mean 26 mm?");
-        assertThat(screen.see(".measure input").getAttribute("value")).isEqualTo("260");
-        assertThat(screen.see(".main-action").isEnabled()).isFalse();
-        screen.type(".measure input", "26");
-        screen.until("the refusal to go", () -> screen.shows(".measure .wrong") ? null : true);
-    }
-
-    @Test
-    void aFishIsFoundByTwoLettersAndWeightAloneIsEnough() {
-        screen.openAfresh("/bench");
-        screen.waitForText(CHECK_FROM, "min");
-        screen.tap(".fish input");
-        screen.press("pl");
-        screen.tapNamed(".el-select-dropdown__item", "Plaice");
-        screen.waitForText(".about", "Pleuronectes platessa");
-        screen.type(".measure input", "");
-        screen.waitForText(".measure", "from its weight");
-        screen.type(".measure input", "26");
-        screen.waitForText(".measure", "by ruler");
-    }
-
-    private static double minutes() {
-        String text = screen.text(CHECK_FROM).replace("½", ".5");
-        Matcher number = Pattern.compile("([0-9.]+)").matcher(text);
-        assertThat(number.find()).as(text).isTrue();
-        return Double.parseDouble(number.group(1));
     }
 
     private static String picture() {

@@ -10,6 +10,8 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.openqa.selenium.By;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
@@ -141,6 +143,16 @@ final class Screen implements AutoCloseable {
 
     String text(String css) {
         return see(css).getText();
+    }
+
+    /** The first number of a text, halves as 0.5. */
+    double minutes(String css) {
+        String text = text(css).replace("½", ".5");
+        Matcher number = Pattern.compile("([0-9.]+)").matcher(text);
+        if (!number.find()) {
+            throw new AssertionError("no number in " + text);
+        }
+        return Double.parseDouble(number.group(1));
     }
 
     void waitForText(String css, String part) {
