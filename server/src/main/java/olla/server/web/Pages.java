@@ -1,17 +1,31 @@
 package olla.server.web;
 
+import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.List;
 import java.util.Locale;
+import org.apache.catalina.core.StandardHost;
 import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
+import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Import;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.InvalidMediaTypeException;
+import org.springframework.http.MediaType;
+import org.springframework.http.converter.HttpMessageConverter;
+import org.springframework.http.converter.yaml.MappingJackson2YamlHttpMessageConverter;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
@@ -20,6 +34,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /** Serves the interface: every station's address is the one page, its hashed files are kept by the browser. */
 @Configuration
+@Import(Gate.class)
 public class Pages implements WebMvcConfigurer {
 
     /** A question is a few hundred bytes; nothing sensible is larger than this. */
@@ -27,6 +42,9 @@ public class Pages implements WebMvcConfigurer {
 
     /** A camera's picture. */
     static final int MOST_PHOTO_BYTES = 12 * 1024 * 1024;
+
+    /* Spring sorts no more. */
+    private static final int MOST_WISHES = 50;
 
     /** Media type of a recipe file (published: JSON-LD 1.1, W3C). */
     public static final String JSON_LD = "application/ld+json";
@@ -46,39 +64,78 @@ public class Pages implements WebMvcConfigurer {
                         CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
     }
 
-    /** A body that does not say how long it is gets no further than this either. */
     @Bean
-    Jackson2ObjectMapperBuilderCustomizer shortDocuments() {
-        return builder -> builder.postConfigurer(json -> json.getFactory()
-                .setStreamReadConstraints(StreamReadConstraints.builder()
-                        .maxDocumentLength(MOST_BYTES)
-                        .build()));
+    WebServerFactoryCustomizer<TomcatServletWebServerFactory> problemsOfTheWebServer() {
+        return factory -> factory.addContextCustomizers(
+                context -> ((StandardHost) context.getParent()).setErrorReportValveClass(ProblemValve.class.getName()));
     }
 
-    /** Headers that keep foreign code out, and an end to oversized bodies. */
+    @Bean
+    ProblemWriter problemWriter(ObjectMapper json) {
+        return new ProblemWriter(json);
+    }
+
+    /** What is read is bounded, says each thing once, and its numbers are amounts. */
+    @Bean
+    Jackson2ObjectMapperBuilderCustomizer plainDocuments() {
+        SimpleModule numbers = new SimpleModule()
+                .addDeserializer(double.class, new FiniteNumbers(true))
+                .addDeserializer(Double.class, new FiniteNumbers(false));
+        return builder -> builder.modulesToInstall(numbers)
+                .postConfigurer(json -> json.getFactory()
+                        .setStreamReadConstraints(StreamReadConstraints.builder()
+                                .maxDocumentLength(MOST_BYTES)
+                                .build())
+                        .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION));
+    }
+
+    /** Only the media types that the interface's document names are read; a library brings another along. */
+    @Override
+    public void extendMessageConverters(List<HttpMessageConverter<?>> converters) {
+        converters.removeIf(MappingJackson2YamlHttpMessageConverter.class::isInstance);
+    }
+
+    /** An end to oversized bodies, and to wishes for an answer that nobody can read. */
     @Component
-    static class Guard extends OncePerRequestFilter {
+    static class Bounds extends OncePerRequestFilter {
+
+        private final ProblemWriter problems;
+
+        Bounds(ProblemWriter problems) {
+            this.problems = problems;
+        }
+
         @Override
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                 throws ServletException, IOException {
-            response.setHeader(
-                    "Content-Security-Policy",
-                    "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'");
-            response.setHeader("X-Content-Type-Options", "nosniff");
-            response.setHeader("Referrer-Policy", "no-referrer");
+            if (!readable(request.getHeader(HttpHeaders.ACCEPT))) {
+                problems.answer(response, HttpStatus.NOT_ACCEPTABLE, "There is no telling what this would accept.");
+                return;
+            }
             boolean photo = request.getRequestURI().endsWith("/photo");
             if (request.getContentLengthLong() > (photo ? MOST_PHOTO_BYTES : MOST_BYTES)) {
-                response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
+                problems.answer(
+                        response,
+                        HttpStatus.PAYLOAD_TOO_LARGE,
+                        "That is larger than " + (photo ? MOST_PHOTO_BYTES : MOST_BYTES) / 1024 + " KB.");
                 return;
             }
             // JSON is bounded by its reader; anything else is taken as it comes, so it says how long it is.
             String type = request.getContentType();
             boolean json = type != null && type.toLowerCase(Locale.ROOT).startsWith("application/json");
             if (type != null && !json && request.getContentLengthLong() < 0) {
-                response.sendError(HttpServletResponse.SC_LENGTH_REQUIRED);
+                problems.answer(response, HttpStatus.LENGTH_REQUIRED, "Say in Content-Length how long this is.");
                 return;
             }
             chain.doFilter(request, response);
+        }
+
+        private static boolean readable(String accept) {
+            try {
+                return MediaType.parseMediaTypes(accept).size() <= MOST_WISHES;
+            } catch (InvalidMediaTypeException none) {
+                return false;
+            }
         }
     }
 }

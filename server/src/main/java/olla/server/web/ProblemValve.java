@@ -1,0 +1,50 @@
+package olla.server.web;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.apache.catalina.connector.Request;
+import org.apache.catalina.connector.Response;
+import org.apache.catalina.valves.ErrorReportValve;
+
+/**
+ * What the web server itself turns away, before any filter of ours has seen it, as problem details (RFC 9457) too. Made by
+ * Tomcat from its name, so it can be given nothing.
+ */
+public class ProblemValve extends ErrorReportValve {
+
+    private static final int FIRST_ERROR = 400;
+
+    @Override
+    protected void report(Request request, Response response, Throwable thrown) {
+        int status = response.getStatus();
+        if (status < FIRST_ERROR || response.getContentWritten() > 0 || !response.setErrorReported()) {
+            return;
+        }
+        try {
+            response.setContentType("application/problem+json");
+            response.setHeader("X-Content-Type-Options", "nosniff");
+            response.setHeader("Cache-Control", "no-store");
+            byte[] body = ("{\"type\":\"about:blank\",\"status\":" + status + ",\"detail\":\"" + detail(status) + "\"}")
+                    .getBytes(StandardCharsets.UTF_8);
+            response.setContentLength(body.length);
+            response.getOutputStream().write(body);
+            response.finishResponse();
+        } catch (IOException gone) {
+            getContainer().getLogger().debug("Nobody waits for this answer any more.", gone);
+        }
+    }
+
+    /** A sentence for a status that says all there is to say. */
+    static String detail(int status) {
+        return switch (status) {
+            case HttpServletResponse.SC_NOT_FOUND -> "There is nothing here.";
+            case HttpServletResponse.SC_METHOD_NOT_ALLOWED, HttpServletResponse.SC_NOT_IMPLEMENTED ->
+                "That cannot be done here.";
+            default ->
+                status < HttpServletResponse.SC_INTERNAL_SERVER_ERROR
+                        ? "This is no request that can be read."
+                        : "Something went wrong here. Say it again as it was: it counts once.";
+        };
+    }
+}
