@@ -1,6 +1,5 @@
 package olla.server.bakes;
 
-import java.time.Duration;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -34,10 +33,7 @@ class PhotoController {
 
     @GetMapping(produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> show(@PathVariable UUID id) {
-        return ResponseEntity.ok()
-                .cacheControl(
-                        CacheControl.maxAge(Duration.ZERO).mustRevalidate().cachePrivate())
-                .body(photos.show(id));
+        return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(photos.show(id));
     }
 
     @DeleteMapping

@@ -3,11 +3,13 @@ package olla.server.bakes;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.sun.management.ThreadMXBean;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import javax.imageio.ImageIO;
@@ -136,5 +138,19 @@ class PhotoLabTest {
         assertThatThrownBy(() -> PhotoLab.develop(png))
                 .isInstanceOf(RefusedInput.class)
                 .hasMessageContaining("million pixels");
+    }
+
+    /** 59 million pixels of one bit in a few kilobytes: it is made small without ever being held whole. */
+    @Test
+    void aPictureOfManyPixelsAndFewBytesIsNeverHeldWhole() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(7_700, 7_700, BufferedImage.TYPE_BYTE_BINARY), "png", out);
+        ThreadMXBean threads = (ThreadMXBean) ManagementFactory.getThreadMXBean();
+        long before = threads.getCurrentThreadAllocatedBytes();
+
+        BufferedImage small = read(PhotoLab.develop(out.toByteArray()));
+
+        assertThat(threads.getCurrentThreadAllocatedBytes() - before).isLessThan(120_000_000);
+        assertThat(small.getWidth()).isEqualTo(1600);
     }
 }
