@@ -58,6 +58,9 @@ public class BakeService {
     /* Clocks of screens are set by this one, to within this. */
     private static final Duration CLOCKS_DIFFER = Duration.ofSeconds(10);
 
+    /* What a screen may have kept for longest before it is sent. */
+    private static final Duration LONGEST_AGO = Duration.ofDays(31);
+
     /* A clock that was set back by less than this is no reason to refuse a tap. */
     private static final Duration CLOCKS_LEAP = Duration.ofMinutes(15);
 
@@ -127,6 +130,10 @@ public class BakeService {
         }
         if (at.isAfter(now().plus(CLOCKS_DIFFER))) {
             refusals.add("at", "It cannot have gone in after now.").throwIfAny();
+        }
+        if (at.isBefore(now().minus(LONGEST_AGO))) {
+            refusals.add("at", "That is more than " + LONGEST_AGO.toDays() + " days ago: say when it went in tonight.")
+                    .throwIfAny();
         }
         Oven oven = Optional.ofNullable(in.ovenId())
                 .flatMap(ovens::findById)

@@ -112,7 +112,9 @@ class ReadingController {
             }
         } catch (IOException | UncheckedIOException broken) {
             new Refusals()
-                    .add("", "These are no lines of CSV: " + broken.getMessage())
+                    .add(
+                            "",
+                            "These are no lines of CSV (RFC 4180): a quote that is opened is closed, before a comma or a line's end.")
                     .throwIfAny();
         }
         return store(good, refused);

@@ -13,9 +13,12 @@ import olla.server.recipes.RecipeInput.Ingredient;
 /** A line of a list of ingredients as cooks write it: "30 g rye crumbs", "1½ tbsp oil", "2 lemons", "salt". */
 final class IngredientLine {
 
+    /* Every part is bounded, so that there are few ways to match, however long a line is. */
     private static final Pattern LINE = Pattern.compile(
-            "^\\s*(\\d+(?:[.,]\\d+)?)?\\s*(?:(\\d+)/(\\d+)|([¼½¾⅓⅔⅛]))?\\s*(kg|g|ml|l|dl|cl|tbsp|tablespoons?|tsp|teaspoons?|cups?|oz|lb)?\\.?(?:\\s+of)?\\s+(\\S.*)$",
+            "^(\\d{1,6}(?:[.,]\\d{1,6})?)? ?(?:(\\d{1,3})/(\\d{1,3})|([¼½¾⅓⅔⅛]))? ?(kg|g|ml|l|dl|cl|tbsp|tablespoons?|tsp|teaspoons?|cups?|oz|lb)?\\.?(?: of)? (\\S.*)$",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BLANKS = Pattern.compile("\\s++");
 
     private static final Map<String, Double> FRACTIONS =
             Map.of("¼", 0.25, "½", 0.5, "¾", 0.75, "⅓", 1 / 3.0, "⅔", 2 / 3.0, "⅛", 0.125);
@@ -27,8 +30,7 @@ final class IngredientLine {
 
     /** Reads a line that is meant for so many pieces; what has no amount is to taste, 0 of it. */
     static Ingredient read(String text, int pieces) {
-        // Without runs of blanks the pattern has one way only to match.
-        String line = text.strip().replaceAll("\\s+", " ");
+        String line = BLANKS.matcher(text.strip()).replaceAll(" ");
         Matcher m = LINE.matcher(line);
         boolean amount = m.matches() && (m.group(1) != null || m.group(2) != null || m.group(4) != null);
         if (!amount) {

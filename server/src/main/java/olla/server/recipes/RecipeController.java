@@ -67,7 +67,7 @@ class RecipeController {
     @PostMapping(value = "/recipes/{id}/file", consumes = Pages.JSON_LD)
     @ResponseStatus(HttpStatus.CREATED)
     RecipeView take(@PathVariable UUID id, @RequestBody String text) {
-        return recipes.take(id, text);
+        return recipes.take(id, recipes.read(text));
     }
 
     /** A list for the shop: like with like, as text and as CSV. */

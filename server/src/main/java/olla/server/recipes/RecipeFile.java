@@ -37,7 +37,7 @@ final class RecipeFile {
     private static final String CONTEXT = "@context";
     private static final String BENCH = "olla:bench";
     private static final int LONGEST_TEXT = 20_000;
-    private static final Pattern NUMBER = Pattern.compile("\\d+");
+    private static final Pattern NUMBER = Pattern.compile("\\d++");
     private static final Pattern MARKUP = Pattern.compile("[<&]");
 
     private final ObjectMapper json;
@@ -121,6 +121,9 @@ final class RecipeFile {
             ObjectNode object = json.createObjectNode();
             node.properties().forEach(field -> object.set(field.getKey(), plain(field.getValue())));
             return object;
+        }
+        if (node.isNumber() && !Double.isFinite(node.asDouble())) {
+            throw refused("A number in this file is larger than numbers are.");
         }
         return node;
     }

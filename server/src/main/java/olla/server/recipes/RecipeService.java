@@ -40,7 +40,7 @@ public class RecipeService {
     /** No kitchen bakes more at once. */
     static final int MOST_PIECES = 100;
 
-    private static final double MOST_AMOUNT = 100_000;
+    static final double MOST_AMOUNT = 100_000;
 
     private final RecipeRepository recipes;
     private final ObjectMapper json;
@@ -142,18 +142,31 @@ public class RecipeService {
     }
 
     /**
-     * Takes a recipe from a file of schema.org's vocabulary.
+     * A file that was read: nothing is stored yet.
      *
-     * @throws olla.core.units.RefusedInput where the file holds none, or one that cannot be
+     * @param original the whole of it, as plain text
+     * @param recipe what of it Olla reads
      */
-    @Transactional
-    public RecipeView take(UUID id, String text) {
+    public record Imported(ObjectNode original, RecipeInput recipe) {}
+
+    /**
+     * Reads a file of schema.org's vocabulary. That may take a while and asks nothing of the store.
+     *
+     * @throws olla.core.units.RefusedInput where it holds no recipe, or one that cannot be
+     */
+    Imported read(String text) {
         ObjectNode original = file.read(text);
         RecipeInput input = file.recipe(original);
         check(input);
+        return new Imported(original, input);
+    }
+
+    /** Takes a recipe that was read from a file. */
+    @Transactional
+    public RecipeView take(UUID id, Imported imported) {
         Recipe recipe = recipes.findById(id).orElseGet(() -> new Recipe(id));
-        fill(recipe, input);
-        recipe.keepOriginal(written(original));
+        fill(recipe, imported.recipe());
+        recipe.keepOriginal(written(imported.original()));
         Recipe saved = recipes.saveAndFlush(recipe);
         return view(saved, saved.pieces());
     }

@@ -2,6 +2,7 @@ package olla.server.recipes;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,6 +25,9 @@ public record ShoppingList(String text, String csv) {
 
     private static final int MOST_LINES = 200;
 
+    /* What a spreadsheet begins a formula with (published: OWASP, CSV Injection). */
+    private static final String FORMULA = "=+-@";
+
     static ShoppingList of(ShoppingRequest request) {
         Refusals refusals = new Refusals();
         List<Ingredient> lines = request.lines();
@@ -33,6 +37,14 @@ public record ShoppingList(String text, String csv) {
         for (int i = 0; i < lines.size(); i++) {
             if (lines.get(i).measure() == null || lines.get(i).what() == null) {
                 refusals.missing("lines." + i, "A line needs what it is and what it is counted in.");
+            } else {
+                refusals.range(
+                        "lines." + i + ".value",
+                        "An amount",
+                        lines.get(i).value(),
+                        0,
+                        RecipeService.MOST_AMOUNT * RecipeService.MOST_PIECES,
+                        lines.get(i).measure().sign());
             }
         }
         refusals.throwIfAny();
@@ -59,8 +71,21 @@ public record ShoppingList(String text, String csv) {
         return new ShoppingList(String.join("\n", text), csv.toString());
     }
 
-    /* A sheet must not take a name for a formula. */
+    /* A sheet must not take a name for a formula. What nobody sees before it, and the wide forms of its signs, do not hide one. */
     private static String harmless(String what) {
-        return !what.isEmpty() && "=+-@\t".indexOf(what.charAt(0)) >= 0 ? "'" + what : what;
+        return Normalizer.normalize(what, Normalizer.Form.NFKC)
+                        .codePoints()
+                        .filter(c -> !unseen(c))
+                        .limit(1)
+                        .anyMatch(c -> FORMULA.indexOf(c) >= 0)
+                ? "'" + what
+                : what;
+    }
+
+    private static boolean unseen(int codePoint) {
+        return Character.isWhitespace(codePoint)
+                || Character.isSpaceChar(codePoint)
+                || Character.isISOControl(codePoint)
+                || Character.getType(codePoint) == Character.FORMAT;
     }
 }

@@ -53,6 +53,13 @@ class Problems extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, changed.getMessage());
     }
 
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(Busy busy) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, "1")
+                .body(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, busy.getMessage()));
+    }
+
     /** Two at once: the same new row twice. */
     @ExceptionHandler
     ProblemDetail changedMeanwhile(DataIntegrityViolationException twice) {
@@ -103,13 +110,18 @@ class Problems extends ResponseEntityExceptionHandler {
                     .collect(Collectors.joining(", "));
             return new Refusal(path(wrong), "“" + wrong.getValue() + "” is none of " + known + ".");
         }
+        if (cause instanceof InvalidFormatException wrong && wrong.getValue() instanceof Double value) {
+            return new Refusal(path(wrong), value + " is no amount that a kitchen has.");
+        }
         if (cause instanceof MismatchedInputException mismatched) {
             return new Refusal(path(mismatched), "This needs " + kind(mismatched.getTargetType()) + ".");
         }
         if (cause instanceof JsonProcessingException broken && broken.getLocation() != null) {
+            boolean twice = String.valueOf(broken.getOriginalMessage()).startsWith("Duplicate field");
             return new Refusal(
                     "",
-                    "This is not readable JSON (line " + broken.getLocation().getLineNr() + ", column "
+                    (twice ? "A field stands here twice (line " : "This is not readable JSON (line ")
+                            + broken.getLocation().getLineNr() + ", column "
                             + broken.getLocation().getColumnNr() + ").");
         }
         return new Refusal("", "There is nothing readable here.");

@@ -1,0 +1,378 @@
+package olla.server.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import olla.server.TestDatabase;
+import olla.server.web.Wire.Reply;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/**
+ * Whatever is sent, made from the interface's own document: the server answers as one that has understood or refused, in words,
+ * and what it keeps can be read again. Seeded; a failure names the request.
+ */
+@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
+class HostileInputTest {
+
+    private static final long SEED = 20261126;
+    private static final int AT_LEAST = 1_500;
+
+    /* Enough of each kind of answer that is dear to reckon. */
+    private static final int MOST_FOR_ONE = 140;
+
+    /* What a web server may say of a protocol it does not speak (RFC 9110, 15.6.2 and 15.6.6). */
+    private static final List<Integer> NOT_SPOKEN = List.of(501, 505);
+
+    private static final List<String> VALUES = List.of(
+            "null",
+            "true",
+            "[]",
+            "{}",
+            "\"\"",
+            "0",
+            "-1",
+            "1.5",
+            "1e308",
+            "-1e308",
+            "1e999",
+            "1e49",
+            "1e-320",
+            "99999999999999999999",
+            "NaN",
+            "\"NaN\"",
+            "\"Infinity\"",
+            "\"-Infinity\"",
+            "\"12\"",
+            "\"\\u0000\"",
+            "\"\\ud800\"",
+            "\"\u202e\ud83d\udc1f\u0301\ufeff\"",
+            "\"<script>alert(1)</script>\"",
+            "\"'; drop table bake; --\"",
+            "\"=1+1\"",
+            "\"+999999999-12-31T23:59:59Z\"",
+            "\"-0001-01-01T00:00:00Z\"",
+            "\"" + "a".repeat(50_000) + "\"");
+
+    private static final List<String> BODIES = List.of(
+            "",
+            "null",
+            "[]",
+            "{",
+            "{}",
+            "\"x\"",
+            "7",
+            "\ufeff{}",
+            "{\"a\":1,\"a\":2}",
+            "{\"\":{}}",
+            "[".repeat(3_000),
+            "{\"a\":".repeat(3_000),
+            "{\"nothing\":\"" + "b".repeat(70_000) + "\"}",
+            "<xml/>",
+            "a: 1\nb: [2]",
+            "device,channel,at,celsius\nx,TIP,now,hot",
+            "\"unclosed,quote\nx");
+
+    private static final List<String> HEADERS = List.of(
+            "Accept: text/html",
+            "Accept: image/png",
+            "Accept: ///",
+            "Accept: " + "x/y,".repeat(500) + "z/z",
+            "Content-Type: text/plain",
+            "Content-Type: application/xml",
+            "Content-Type: application/yaml",
+            "Content-Type: application/json;charset=utf-16",
+            "Content-Type: application/json;charset=none",
+            "Content-Type: multipart/form-data",
+            "Content-Type: //",
+            "Content-Type: text/csv",
+            "Content-Type: application/ld+json",
+            "Content-Type: image/png",
+            "Range: bytes=5-2",
+            "If-Match: ",
+            "If-Match: \"x",
+            "If-Match: *",
+            "If-Match: \"99999999999999\"",
+            "Expect: the-unexpected",
+            "Transfer-Encoding: gzip",
+            "Transfer-Encoding: nonsense",
+            "Content-Encoding: gzip",
+            "Accept-Language: " + "q".repeat(4_000),
+            "X-Http-Method-Override: DELETE",
+            "Cookie: " + "c=".repeat(2_000),
+            "Last-Event-ID: \"'");
+
+    private static final List<String> METHODS =
+            List.of("TRACE", "PATCH", "PROPFIND", "OPTIONS", "HEAD", "get", "DELETE", "CONNECT");
+
+    private static final List<String> SEGMENTS = List.of(
+            "",
+            "%00",
+            "..",
+            "%2e%2e",
+            "%2F",
+            ";a=b",
+            "a b",
+            "%zz",
+            "-1",
+            "0x1",
+            "9".repeat(40),
+            "x".repeat(7_000),
+            "%C3%28",
+            "{id}",
+            "*");
+
+    /* What a well-meant question says, by the name of its field. */
+    private static final Map<String, String> MEANT = Map.ofEntries(
+            Map.entry("species", "\"hake\""),
+            Map.entry("cut", "\"PORTION\""),
+            Map.entry("thicknessMm", "26"),
+            Map.entry("massG", "160"),
+            Map.entry("startTempC", "8"),
+            Map.entry("tempC", "200"),
+            Map.entry("stage", "\"BAKE\""),
+            Map.entry("ovenId", "1"),
+            Map.entry("at", "\"2026-11-26T18:00:00Z\""),
+            Map.entry("measure", "\"GRAM\""),
+            Map.entry("id", "\"" + UUID.nameUUIDFromBytes(new byte[] {1}) + "\""));
+
+    /** A request as it goes over the wire. */
+    private record Sent(String operation, String head, byte[] body) {
+        @Override
+        public String toString() {
+            String said = head + "\n" + new String(body, StandardCharsets.UTF_8);
+            return said.substring(0, Math.min(said.length(), 600));
+        }
+    }
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private ObjectMapper json;
+
+    private final Random random = new Random(SEED);
+
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        TestDatabase.use(registry, "hostile");
+    }
+
+    @Test
+    void everyRequestIsUnderstoodOrRefusedInWords() throws IOException {
+        Wire wire = new Wire(port);
+        JsonNode document = json.readTree(
+                wire.say(head("GET", "/v3/api-docs", List.of()), "").body());
+        List<Sent> requests = requests(document);
+        assertThat(requests).hasSizeGreaterThanOrEqualTo(AT_LEAST);
+
+        List<String> wrong = new ArrayList<>();
+        long slowestMs = 0;
+        Sent slowest = null;
+        for (Sent sent : requests) {
+            long from = System.nanoTime();
+            Reply reply = wire.say(sent.head(), sent.body());
+            long ms = (System.nanoTime() - from) / 1_000_000;
+            if (ms > slowestMs) {
+                slowestMs = ms;
+                slowest = sent;
+            }
+            judge(sent, reply, wrong);
+        }
+        System.out.printf(
+                "%d hostile requests, the slowest %d ms: %s%n", requests.size(), slowestMs, slowest.operation());
+
+        assertThat(wrong)
+                .as("%d wrong answers of %d", wrong.size(), requests.size())
+                .isEmpty();
+        for (String list : List.of("/api/bakes", "/api/log", "/api/ovens", "/api/recipes", "/api/catalogue")) {
+            Reply reply = wire.say(head("GET", list, List.of()), "");
+            assertThat(reply.status()).as(list).isEqualTo(200);
+            assertThat(reply.body()).as(list).doesNotContain("NaN", "Infinity");
+        }
+    }
+
+    private static void judge(Sent sent, Reply reply, List<String> wrong) {
+        boolean failed = reply.status() >= 500 && !NOT_SPOKEN.contains(reply.status());
+        boolean silent = reply.status() == 0;
+        boolean wordless =
+                reply.status() >= 400 && !reply.isProblem() && !sent.head().startsWith("HEAD");
+        boolean leaks = reply.status() >= 400
+                && (reply.body().contains("java.")
+                        || reply.body().contains("org.")
+                        || reply.body().contains("Exception"));
+        if (failed || silent || wordless || leaks) {
+            wrong.add(reply.status() + " " + reply.headers().get("content-type") + " to " + sent + "\n   -> "
+                    + reply.body().substring(0, Math.min(300, reply.body().length())));
+        }
+    }
+
+    private List<Sent> requests(JsonNode document) {
+        List<Sent> all = new ArrayList<>();
+        document.path("paths")
+                .properties()
+                .forEach(path -> path.getValue().properties().forEach(op -> {
+                    List<Sent> some = new ArrayList<>();
+                    String method = op.getKey().toUpperCase(java.util.Locale.ROOT);
+                    operation(document, method, path.getKey(), op.getValue(), some);
+                    Collections.shuffle(some, random);
+                    all.addAll(some.subList(0, Math.min(MOST_FOR_ONE, some.size())));
+                }));
+        return all;
+    }
+
+    private void operation(JsonNode document, String method, String template, JsonNode operation, List<Sent> into) {
+        if (template.endsWith("/stream")) {
+            return;
+        }
+        String path = template.replaceAll(
+                "\\{[^}]*}", UUID.nameUUIDFromBytes(new byte[] {1}).toString());
+        String name = method + " " + template;
+        JsonNode content = operation.path("requestBody").path("content");
+        String type = content.fieldNames().hasNext() ? content.fieldNames().next() : "application/json";
+        List<String> typed = List.of("Content-Type: " + type);
+        for (String value : HEADERS) {
+            List<String> headers = value.startsWith("Content-Type") ? List.of(value) : List.of(typed.get(0), value);
+            into.add(sent(name, head(method, path, headers), method.equals("GET") ? "" : "{}"));
+        }
+        for (String other : METHODS) {
+            into.add(sent(name, head(other, path, List.of()), ""));
+        }
+        for (String segment : SEGMENTS) {
+            into.add(sent(
+                    name,
+                    head(
+                            method,
+                            template.contains("{")
+                                    ? template.replaceAll(
+                                            "\\{[^}]*}", java.util.regex.Matcher.quoteReplacement(segment))
+                                    : path + "/" + segment,
+                            typed),
+                    ""));
+            into.add(sent(name, head(method, path + "?pieces=" + segment, typed), ""));
+        }
+        if (!content.isEmpty()) {
+            for (String body : BODIES) {
+                into.add(sent(name, head(method, path, typed), body));
+            }
+            into.add(new Sent(
+                    name, head(method, path, typed), new byte[] {'{', '"', (byte) 0xff, (byte) 0xfe, '"', ':', '1', '}'
+                    }));
+            JsonNode sample = sample(document, content.path(type).path("schema"), "", 0);
+            for (String body : mutants(sample)) {
+                into.add(sent(name, head(method, path, typed), body));
+            }
+        }
+    }
+
+    private static Sent sent(String operation, String head, String body) {
+        return new Sent(operation, head, body.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private String head(String method, String path, List<String> headers) {
+        StringBuilder head = new StringBuilder(method + " " + path + " HTTP/1.1\nHost: localhost:" + port + "\n");
+        headers.forEach(h -> head.append(h).append('\n'));
+        return head.toString();
+    }
+
+    /* One that might be meant. */
+    private JsonNode sample(JsonNode document, JsonNode schema, String field, int depth) {
+        if (schema.has("$ref")) {
+            return sample(document, document.at(schema.path("$ref").asText().substring(1)), field, depth + 1);
+        }
+        if (MEANT.containsKey(field)) {
+            try {
+                return json.readTree(MEANT.get(field));
+            } catch (IOException broken) {
+                throw new IllegalStateException(broken);
+            }
+        }
+        JsonNodeFactory make = JsonNodeFactory.instance;
+        if (schema.has("enum")) {
+            return schema.path("enum").get(0);
+        }
+        return switch (schema.path("type").asText()) {
+            case "object" -> {
+                ObjectNode object = make.objectNode();
+                if (depth < 8) {
+                    schema.path("properties")
+                            .properties()
+                            .forEach(
+                                    p -> object.set(p.getKey(), sample(document, p.getValue(), p.getKey(), depth + 1)));
+                }
+                yield object;
+            }
+            case "array" -> {
+                ArrayNode array = make.arrayNode();
+                if (depth < 8) {
+                    array.add(sample(document, schema.path("items"), field, depth + 1));
+                }
+                yield array;
+            }
+            case "integer" -> make.numberNode(2);
+            case "number" -> make.numberNode(10.0);
+            case "boolean" -> make.booleanNode(true);
+            default -> make.textNode("a word");
+        };
+    }
+
+    /* Each place of a body with each value that should not be there; and each field twice. */
+    private static List<String> mutants(JsonNode sample) {
+        List<String> bodies = new ArrayList<>();
+        bodies.add(sample.toString());
+        for (String place : places(sample, "")) {
+            for (String value : VALUES) {
+                bodies.add(with(sample, place, "\ue000").replace("\"\ue000\"", value));
+            }
+            if (!Character.isDigit(place.charAt(place.length() - 1))) {
+                String field = "\"" + place.substring(place.lastIndexOf('/') + 1) + "\":";
+                bodies.add(sample.toString().replaceFirst(java.util.regex.Pattern.quote(field), field + "1," + field));
+                bodies.add(
+                        sample.toString().replaceFirst(java.util.regex.Pattern.quote(field), "\"unheard\":1," + field));
+            }
+        }
+        return bodies;
+    }
+
+    private static List<String> places(JsonNode node, String at) {
+        List<String> found = new ArrayList<>();
+        if (!at.isEmpty()) {
+            found.add(at);
+        }
+        node.properties().forEach(f -> found.addAll(places(f.getValue(), at + "/" + f.getKey())));
+        for (int i = 0; node.isArray() && i < node.size(); i++) {
+            found.addAll(places(node.get(i), at + "/" + i));
+        }
+        return found;
+    }
+
+    private static String with(JsonNode sample, String place, String text) {
+        JsonNode copy = sample.deepCopy();
+        int cut = place.lastIndexOf('/');
+        JsonNode parent = copy.at(place.substring(0, cut));
+        String last = place.substring(cut + 1);
+        if (parent instanceof ObjectNode object) {
+            object.put(last, text);
+        } else {
+            ((ArrayNode) parent).set(Integer.parseInt(last), JsonNodeFactory.instance.textNode(text));
+        }
+        return copy.toString();
+    }
+}
