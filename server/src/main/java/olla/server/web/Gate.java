@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.Locale;
 import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -22,6 +23,7 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
  * all, and what reaches it is kept to its own pages.
  */
 @Configuration
+@ConditionalOnWebApplication
 class Gate {
 
     /* The machine itself, as a browser on it may call it. */
