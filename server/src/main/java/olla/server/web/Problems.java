@@ -55,9 +55,13 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> busy(Busy busy) {
+        return laterPlease(busy.getMessage());
+    }
+
+    private static ResponseEntity<ProblemDetail> laterPlease(String detail) {
         return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                 .header(HttpHeaders.RETRY_AFTER, "1")
-                .body(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, busy.getMessage()));
+                .body(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, detail));
     }
 
     /** Two at once: the same new row twice. */
@@ -71,11 +75,7 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ResponseEntity<ProblemDetail> storeOutOfReach(Exception lost) {
         LOG.warn("The store is out of reach: {}", lost.getMessage());
-        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-                .header(HttpHeaders.RETRY_AFTER, "1")
-                .body(ProblemDetail.forStatusAndDetail(
-                        HttpStatus.SERVICE_UNAVAILABLE,
-                        "The log cannot be reached just now. Say it again as it was: it counts once."));
+        return laterPlease("The log cannot be reached just now. Say it again as it was: it counts once.");
     }
 
     @Override

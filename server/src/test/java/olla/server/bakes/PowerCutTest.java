@@ -54,7 +54,7 @@ class PowerCutTest {
                 writer.start();
                 writers.add(writer);
             }
-            waitUntilAnswered(before + 8);
+            waitUntilAnswered(before + 12);
             if (round % 2 == 0) {
                 server.destroyForcibly().waitFor(20, TimeUnit.SECONDS);
                 database.cut();

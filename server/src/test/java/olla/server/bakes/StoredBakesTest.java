@@ -324,4 +324,18 @@ class StoredBakesTest {
         lessons.catchUp(1);
         assertThat(bakes.logged()).hasSize(1);
     }
+
+    /** A moment that no evening has is refused by its name, and nothing of it is stored. */
+    @Test
+    void whatWentInBeforeAnybodyRemembersIsRefused() {
+        for (Instant at : new Instant[] {
+            Instant.MIN, Instant.parse("-0001-01-01T00:00:00Z"), Instant.EPOCH, now().minus(Duration.ofDays(32))
+        }) {
+            PutIn longAgo = new PutIn(UUID.randomUUID(), "Hake", 1, Hakes.hake(), at);
+            assertThatThrownBy(() -> bakes.putIn(longAgo))
+                    .isInstanceOf(RefusedInput.class)
+                    .hasMessageContaining("31 days");
+        }
+        assertThat(bakes.running()).isEmpty();
+    }
 }
