@@ -23,10 +23,14 @@ class ProblemWriter {
      * @param detail a sentence a cook could read
      */
     void answer(HttpServletResponse response, HttpStatusCode status, String detail) throws IOException {
-        response.setStatus(status.value());
+        answer(response, ProblemDetail.forStatusAndDetail(status, detail));
+    }
+
+    /** Answers with a problem and nothing else. */
+    void answer(HttpServletResponse response, ProblemDetail problem) throws IOException {
+        response.setStatus(problem.getStatus());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        byte[] body = json.writeValueAsString(ProblemDetail.forStatusAndDetail(status, detail))
-                .getBytes(StandardCharsets.UTF_8);
+        byte[] body = json.writeValueAsString(problem).getBytes(StandardCharsets.UTF_8);
         response.setContentLength(body.length);
         response.getOutputStream().write(body);
     }

@@ -60,7 +60,7 @@ class StrangersTest {
 
         assertThat(reply.status()).isEqualTo(421);
         assertThat(reply.isProblem()).isTrue();
-        assertThat(reply.body()).contains("does not go by that name");
+        assertThat(reply.body()).contains("does not go by that name", "\"Misdirected Request\"");
     }
 
     @ParameterizedTest
