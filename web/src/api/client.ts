@@ -1,3 +1,4 @@
+import { promiseTimeout } from '@vueuse/core'
 import { say } from '../words/units'
 import type {
   Alternatives,
@@ -32,6 +33,10 @@ const PATIENCE_MS = 15_000
 /** What may go through later as it is: too early, too many, or a server that is not itself. */
 const MAY_PASS = new Set([0, 408, 425, 429])
 const SERVER_FAULT = 500
+/** What is put off because too much is asked at once. */
+const PUT_OFF = new Set([429, 503])
+/** How often a question is asked in all. */
+const TURNS = 4
 
 /** What the server refused, or that it could not be reached (status 0). Its amounts are written in the kitchen's units. */
 export class Problem extends Error {
@@ -41,6 +46,8 @@ export class Problem extends Error {
     readonly status: number,
     private readonly words: string,
     errors: FieldError[] = [],
+    /** After how many seconds it may be asked again, where it was only put off. */
+    readonly againAfterS: number | null = null,
   ) {
     super()
     Object.defineProperty(this, 'message', { get: () => say(this.words) })
@@ -96,7 +103,13 @@ export async function send<T>(
         response.status === TOO_LARGE
           ? 'This is larger than 64 KB, which is too large.'
           : 'That did not work.'
-      throw new Problem(response.status, problem.detail ?? plain, problem.errors ?? [])
+      const after = PUT_OFF.has(response.status) ? Number(response.headers.get('retry-after')) : NaN
+      throw new Problem(
+        response.status,
+        problem.detail ?? plain,
+        problem.errors ?? [],
+        after > 0 ? after : null,
+      )
     }
     return response.status === 204 ? (undefined as T) : await response.json()
   } catch (failure) {
@@ -105,18 +118,34 @@ export async function send<T>(
   }
 }
 
+/** Asks what changes nothing; asked again a few times where a busy kitchen puts it off. */
+async function ask<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+  for (let turn = 1; ; turn++) {
+    try {
+      return await call<T>(method, path, body, signal ? { signal } : {})
+    } catch (failure) {
+      if (!(failure instanceof Problem) || failure.againAfterS === null || turn === TURNS) throw failure
+      await promiseTimeout(turn * 1000 * failure.againAfterS)
+      signal?.throwIfAborted()
+    }
+  }
+}
+
 /** The server's API, call by call. Every call throws a {@link Problem} where it is refused. */
 export const api = {
   catalogue: () => call<Catalogue>('GET', '/api/catalogue'),
   ovens: () => call<Oven[]>('GET', '/api/ovens'),
+  putOvenAway: (oven: Oven) =>
+    call<Oven>('PUT', `/api/ovens/${oven.id}/away`, undefined, { version: oven.version }),
+  takeOvenOut: (oven: Oven) => call<Oven>('DELETE', `/api/ovens/${oven.id}/away`),
   addOven: (name: string, kind: Oven['kind']) => call<Oven>('POST', '/api/ovens', { name, kind }),
   estimate: (question: Question, signal: AbortSignal) =>
-    call<Answer>('POST', '/api/estimates', question, { signal }),
-  alternatives: (question: Question) => call<Alternatives>('POST', '/api/alternatives', question),
+    ask<Answer>('POST', '/api/estimates', question, signal),
+  alternatives: (question: Question) => ask<Alternatives>('POST', '/api/alternatives', question),
   certainty: (question: Question, ovenId: number, signal: AbortSignal) =>
-    call<Certainty>('POST', '/api/certainty', { question, ovenId }, { signal }),
+    ask<Certainty>('POST', '/api/certainty', { question, ovenId }, signal),
   tray: (dishes: Question[], signal: AbortSignal) =>
-    call<DishTurn[]>('POST', '/api/trays', { dishes }, { signal }),
+    ask<DishTurn[]>('POST', '/api/trays', { dishes }, signal),
   recipes: () => call<RecipeView[]>('GET', '/api/recipes'),
   recipe: (id: string, pieces: number, signal?: AbortSignal) =>
     call<RecipeView>('GET', `/api/recipes/${id}?pieces=${pieces}`, undefined, signal ? { signal } : {}),
@@ -130,13 +159,13 @@ export const api = {
   shopping: (lines: Ingredient[], spoons: boolean) =>
     call<ShoppingList>('POST', '/api/shopping', { lines, spoons }),
   counter: (found: CounterQuestion, signal: AbortSignal) =>
-    call<CounterAnswer>('POST', '/api/counter', found, { signal }),
+    ask<CounterAnswer>('POST', '/api/counter', found, signal),
   running: () => call<Bake[]>('GET', '/api/bakes'),
-  logged: (signal: AbortSignal) => call<LogLine[]>('GET', '/api/log', undefined, { signal }),
+  logged: (signal: AbortSignal) => ask<LogLine[]>('GET', '/api/log', undefined, signal),
   bake: (id: string) => call<Bake>('GET', `/api/bakes/${id}`),
   inside: (id: string, signal: AbortSignal) =>
-    call<Inside>('GET', `/api/bakes/${id}/inside`, undefined, { signal }),
-  rest: (id: string) => call<Answer>('GET', `/api/bakes/${id}/rest`),
+    ask<Inside>('GET', `/api/bakes/${id}/inside`, undefined, signal),
+  rest: (id: string) => ask<Answer>('GET', `/api/bakes/${id}/rest`),
   devices: () => call<Measured[]>('GET', '/api/devices'),
   probe: (id: string, device: string) => call<Bake>('PUT', `/api/bakes/${id}/probe`, { device }),
   unprobe: (id: string) => call<Bake>('DELETE', `/api/bakes/${id}/probe`),

@@ -9,7 +9,7 @@ import BenchDialog from './BenchDialog.vue'
 import { useBench } from './bench'
 import ChoiceRow from './ChoiceRow.vue'
 
-/** One more oven for this kitchen; the bench takes it at once. */
+/** One more oven for this kitchen, which the bench takes at once; and those that are not used, put away. */
 const shown = defineModel<boolean>({ required: true })
 
 const bench = useBench()
@@ -18,19 +18,36 @@ const kind = ref<Oven['kind']>('WOOD')
 const problem = ref<Problem | null>(null)
 const kinds = Object.entries(OVEN_WORDS).map(([value, words]) => ({ value: value as Oven['kind'], words }))
 
-async function add() {
+async function tried(what: () => Promise<void>) {
+  problem.value = null
   try {
-    await bench.addOven(name.value, kind.value)
-    shown.value = false
+    await what()
   } catch (failure) {
     if (!(failure instanceof Problem)) throw failure
     problem.value = failure
   }
 }
+
+const add = () =>
+  tried(async () => {
+    await bench.addOven(name.value, kind.value)
+    shown.value = false
+  })
+
+const putAway = (oven: Oven, away: boolean) => tried(() => bench.putOvenAway(oven, away))
 </script>
 
 <template>
-  <BenchDialog v-model="shown" title="Another oven" :widest="420">
+  <BenchDialog v-model="shown" title="The kitchen's ovens" :widest="420">
+    <ul class="there">
+      <li v-for="one in bench.allOvens" :key="one.id" :class="{ away: one.away }">
+        <span>{{ one.name }}<small v-if="one.away"> put away; its log stays</small></span>
+        <button class="quiet-action" @click="putAway(one, !one.away)">
+          {{ one.away ? 'Take out again' : 'Put away' }}
+        </button>
+      </li>
+    </ul>
+    <h3>Another one</h3>
     <form novalidate @submit.prevent="add">
       <label>Its name <ElInput v-model="name" maxlength="60" placeholder="Garden oven" /></label>
       <ChoiceRow
@@ -47,6 +64,26 @@ async function add() {
 </template>
 
 <style scoped>
+.there {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.there li {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+  min-height: 44px;
+  border-bottom: 1px solid var(--rule);
+}
+.there .away {
+  color: var(--ink-soft);
+}
+h3 {
+  margin: 16px 0 8px;
+  font-size: 1rem;
+}
 form {
   display: grid;
   gap: 12px;

@@ -171,7 +171,7 @@ const sure = computed(() => {
           :label="`${one.name}, ${OVEN_KINDS[one.kind]}`"
         />
         <template #footer>
-          <button class="quiet-action" @click="another">Another oven</button>
+          <button class="quiet-action" @click="another">Another oven, or one away</button>
         </template>
       </ElSelect>
       <div class="dial">

@@ -107,7 +107,9 @@ export function asked(span: StageSpan): StageInput {
 export const useBench = defineStore('bench', () => {
   const on = useLocalStorage<OnBench>('olla.bench', { ...FIRST }, { mergeDefaults: true })
   const catalogue = ref<Catalogue | null>(null)
-  const ovens = ref<Oven[]>([])
+  /** All that this kitchen has had. */
+  const allOvens = ref<Oven[]>([])
+  const ovens = computed(() => allOvens.value.filter((o) => !o.away))
   const units = useUnits()
   const answer = ref<Answer | null>(null)
   const problem = ref<Problem | null>(null)
@@ -367,30 +369,46 @@ export const useBench = defineStore('bench', () => {
       const fish = catalogue.value ?? api.catalogue()
       const kitchen = await api.ovens()
       catalogue.value = await fish
-      if (JSON.stringify(kitchen) === JSON.stringify(ovens.value)) return
-      ovens.value = kitchen
-      if (!kitchen.some((o) => o.id === on.value.ovenId)) on.value.ovenId = kitchen[0]?.id ?? null
+      if (JSON.stringify(kitchen) === JSON.stringify(allOvens.value)) return
+      allOvens.value = kitchen
+      stayWithAnOven()
     } catch (failure) {
       if (!(failure instanceof Problem)) throw failure
       problem.value = failure
     }
   }
 
+  /* The one on the bench may have been put away. */
+  function stayWithAnOven() {
+    if (!ovens.value.some((o) => o.id === on.value.ovenId)) on.value.ovenId = ovens.value[0]?.id ?? null
+  }
+
   /** Notes one more oven and takes it. */
   async function addOven(name: string, kind: Oven['kind']) {
     const oven = await api.addOven(name, kind)
-    ovens.value = [...ovens.value, oven]
+    allOvens.value = [...allOvens.value, oven]
     change({ ovenId: oven.id })
+  }
+
+  /** Puts an oven away that is not used, or takes it out again. */
+  async function putOvenAway(oven: Oven, away: boolean) {
+    said(await (away ? api.putOvenAway(oven) : api.takeOvenOut(oven)))
+    stayWithAnOven()
+  }
+
+  function said(oven: Oven) {
+    allOvens.value = allOvens.value.map((o) => (o.id === oven.id ? oven : o))
   }
 
   /** Says how the oven on the bench keeps its heat; null for as its kind usually does. */
   async function describeFire(fallsCPerHour: number | null) {
     const chosen = oven.value!
-    const said = await api.describeOven(chosen, {
-      ...(chosen.sensor === undefined ? {} : { device: chosen.sensor }),
-      ...(fallsCPerHour === null ? {} : { fallsCPerHour }),
-    })
-    ovens.value = ovens.value.map((o) => (o.id === said.id ? said : o))
+    said(
+      await api.describeOven(chosen, {
+        ...(chosen.sensor === undefined ? {} : { device: chosen.sensor }),
+        ...(fallsCPerHour === null ? {} : { fallsCPerHour }),
+      }),
+    )
   }
 
   watch(question, () => void ask(), { immediate: true })
@@ -399,6 +417,7 @@ export const useBench = defineStore('bench', () => {
     on,
     catalogue,
     ovens,
+    allOvens,
     answer,
     certainty,
     schools,
@@ -432,6 +451,7 @@ export const useBench = defineStore('bench', () => {
     dressAs,
     lay,
     addOven,
+    putOvenAway,
     describeFire,
     open,
   }

@@ -30,6 +30,8 @@ const units = useUnits()
 /** Somebody looks before the screen asks. */
 const looking = ref(false)
 const judging = ref(false)
+/** Somebody is typing how it was: nothing takes that away from under their fingers. */
+const answering = ref(false)
 const ovenOpen = ref(false)
 const probeOpen = ref(false)
 
@@ -37,6 +39,8 @@ const all = computed(() => [...running.bakes, ...running.leftOver])
 const bake = computed(() => all.value.find((b) => b.id === props.id) ?? all.value[0])
 const moment = computed(() => (bake.value ? running.moment(bake.value) : null))
 const phase = computed(() => (bake.value?.loggedAt ? 'AFTER' : moment.value?.phase))
+/** What the screen is laid out for. */
+const layout = computed(() => (phase.value === 'SERVE' && answering.value ? 'REST' : phase.value))
 const seconds = computed(() => (bake.value ? running.secondsIn(bake.value) : 0))
 const toNext = computed(() => (bake.value ? running.left(bake.value) : null))
 const over = computed(() =>
@@ -161,9 +165,14 @@ function main() {
   if (phase.value === 'FORGOTTEN') return isOut.value ? undefined : close()
   return takeOut()
 }
+function carve() {
+  answering.value = false
+  judging.value = false
+}
 async function log(how: HowItWas) {
   if (bake.value) await running.log(bake.value, how)
   judging.value = false
+  answering.value = false
 }
 const away = (other: Bake) =>
   other.loggedAt
@@ -182,9 +191,10 @@ watch(
 )
 watch(
   [() => bake.value?.id, phase],
-  () => {
+  ([id], [before]) => {
     looking.value = false
-    judging.value = !carves.value && phase.value !== 'PUT_BACK'
+    if (id !== before || phase.value === 'AFTER') answering.value = false
+    if (!answering.value) judging.value = !carves.value && phase.value !== 'PUT_BACK'
   },
   { immediate: true },
 )
@@ -211,6 +221,10 @@ onBeforeUnmount(() => {
           : 'The log cannot be reached just now. The clock runs on; what you tap is sent when it is back.'
       }}
       <b v-if="running.waiting.length">Waiting: {{ running.waiting.map((p) => p.words).join(', ') }}.</b>
+    </p>
+    <p v-if="running.roomMb !== null" class="trouble" role="status">
+      The kitchen computer's disk is nearly full: {{ running.roomMb }} MB left. Make room before it can note
+      nothing more.
     </p>
     <p v-if="running.trouble" class="trouble" role="alert">
       {{ running.trouble }} <button class="quiet-action" @click="running.trouble = null">All right</button>
@@ -249,7 +263,7 @@ onBeforeUnmount(() => {
         @reopen="running.reopen(bake)"
       />
 
-      <template v-else-if="phase === 'SERVE'">
+      <template v-else-if="layout === 'SERVE'">
         <header class="serving">
           <div>
             <p class="what">{{ bake.title }} · out at {{ clock(new Date(bake.outAt!)) }}</p>
@@ -270,7 +284,15 @@ onBeforeUnmount(() => {
             :bake="bake"
             @lifted="(count) => running.tap(bake!, 'PORTIONS', 'helpings', { number: count })"
           />
-          <VerdictForm v-else :key="bake.id" :busy="false" :target-c="bake.targetC" @log="log" />
+          <VerdictForm
+            v-else
+            :key="bake.id"
+            :bake-id="bake.id"
+            :busy="false"
+            :target-c="bake.targetC"
+            @log="log"
+            @begun="(whether) => (answering = whether)"
+          />
           <div class="more">
             <button class="quiet-action" @click="undo">Undo: {{ lastTap }} <kbd>z</kbd></button>
             <button class="quiet-action" @click="goBack('GLASSY')">
@@ -365,9 +387,10 @@ onBeforeUnmount(() => {
             >
               Crack it already
             </button>
-            <button v-if="phase === 'REST'" class="plain knuckle" @click="goBack('GLASSY')">
+            <button v-if="layout === 'REST'" class="plain knuckle" @click="goBack('GLASSY')">
               It is raw: back in
             </button>
+            <button v-if="phase === 'SERVE' && carves" class="plain knuckle" @click="carve">Carve it</button>
             <button v-if="phase === 'REST' && !judging" class="plain knuckle" @click="judging = true">
               How was it?
             </button>
@@ -392,12 +415,14 @@ onBeforeUnmount(() => {
           />
           <VerdictForm
             v-else-if="
-              ((phase === 'REST' || phase === 'PUT_BACK') && judging) || (phase === 'FORGOTTEN' && isOut)
+              ((layout === 'REST' || layout === 'PUT_BACK') && judging) || (phase === 'FORGOTTEN' && isOut)
             "
             :key="bake.id"
+            :bake-id="bake.id"
             :busy="false"
             :target-c="bake.targetC"
             @log="log"
+            @begun="(whether) => (answering = whether)"
           />
           <p v-else-if="!isOut && !bake.held && phase !== 'FORGOTTEN'" class="advice">
             Check from {{ minutesInWords(bake.window.checkFromMin) }} min. An early look is a good look: it

@@ -1,19 +1,24 @@
 <script setup lang="ts">
 import { ElInput } from 'element-plus'
 import 'element-plus/es/components/input/style/css'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { HowItWas, Verdict } from '../../api/types'
 import { fleshColour } from '../../drawing/flesh'
 import { VERDICT_ORDER, VERDICTS } from '../../words/labels'
 import { useUnits } from '../../words/units'
+import { draftOf, dropDraft } from './drafts'
 
 /** How was it? One tap is enough; a probe reading and a note are for whoever has a hand free. */
-const props = defineProps<{ busy: boolean; targetC: number }>()
-const emit = defineEmits<{ log: [how: HowItWas] }>()
+const props = defineProps<{ bakeId: string; busy: boolean; targetC: number }>()
+const emit = defineEmits<{
+  log: [how: HowItWas]
+  /** Somebody is at it; or has left it with nothing in it. */
+  begun: [whether: boolean]
+}>()
 
 const units = useUnits()
-const probe = ref('')
-const note = ref('')
+/* What is typed stays, whatever the screen has to show meanwhile. */
+const draft = draftOf(props.bakeId)
 
 /** What the flesh looked like when it was so, °C against the target. */
 const LOOKS: Record<Verdict, { shift: number; words: string }> = {
@@ -23,12 +28,12 @@ const LOOKS: Record<Verdict, { shift: number; words: string }> = {
 }
 
 const probeC = computed(() => {
-  const typed = probe.value.trim().replace(',', '.')
+  const typed = draft.probe.trim().replace(',', '.')
   return typed === '' ? undefined : units.unit('heat').to(Number(typed))
 })
 const wrong = computed(() => {
   if (probeC.value === undefined) return null
-  if (Number.isNaN(probeC.value)) return `“${probe.value}” is no temperature.`
+  if (Number.isNaN(probeC.value)) return `“${draft.probe}” is no temperature.`
   return probeC.value < -5 || probeC.value > 120
     ? `A probe in fish reads ${units.degrees(-5)} to ${units.degrees(120)}.`
     : null
@@ -39,25 +44,36 @@ function say(verdict: Verdict) {
   emit('log', {
     verdict,
     ...(probeC.value === undefined ? {} : { probeC: probeC.value }),
-    ...(note.value.trim() ? { note: note.value.trim() } : {}),
+    ...(draft.note.trim() ? { note: draft.note.trim() } : {}),
   })
+  dropDraft(props.bakeId)
+}
+
+function left(event: FocusEvent) {
+  const within = (event.currentTarget as HTMLElement).contains(event.relatedTarget as Node | null)
+  if (!within && !draft.probe && !draft.note) emit('begun', false)
 }
 </script>
 
 <template>
-  <form class="verdict" @submit.prevent>
+  <form class="verdict" @submit.prevent @focusin="emit('begun', true)" @focusout="left">
     <h2>How was it?</h2>
     <div class="extras">
       <label>
         Probe at the middle, if you had one
         <span class="probe">
-          <ElInput v-model="probe" inputmode="decimal" aria-label="Probe at the middle" />
+          <ElInput v-model="draft.probe" inputmode="decimal" aria-label="Probe at the middle" />
           {{ units.unit('heat').sign }}
         </span>
       </label>
       <label class="note">
         For next time
-        <ElInput v-model="note" maxlength="500" placeholder="e.g. the left end ran ahead" aria-label="Note" />
+        <ElInput
+          v-model="draft.note"
+          maxlength="500"
+          placeholder="e.g. the left end ran ahead"
+          aria-label="Note"
+        />
       </label>
     </div>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>

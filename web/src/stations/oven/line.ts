@@ -8,6 +8,8 @@ export interface News {
   now: string
   speed: number
   stored: boolean
+  /** How much room is left for the log, MB, where that is little. */
+  roomMb?: number
 }
 
 /** What one tab tells the others. */

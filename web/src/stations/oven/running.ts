@@ -33,6 +33,8 @@ export const useRunning = defineStore('running', () => {
   const loaded = ref(false)
   const connected = ref(true)
   const stored = ref(true)
+  /** How much room the kitchen computer has left, MB, where that is little. */
+  const roomMb = ref<number | null>(null)
   /** Why the last tap was refused. */
   const trouble = ref<string | null>(null)
   /** What happened while nobody looked. */
@@ -146,6 +148,7 @@ export const useRunning = defineStore('running', () => {
       news.bakes.forEach(put)
       news.gone.forEach(forget)
       loaded.value = true
+      roomMb.value = news.roomMb ?? null
       back(news.stored)
     },
     lost: () => lost(),
@@ -157,6 +160,7 @@ export const useRunning = defineStore('running', () => {
             now: new Date(clockNow()).toISOString(),
             speed: base.speed,
             stored: stored.value,
+            ...(roomMb.value === null ? {} : { roomMb: roomMb.value }),
           }
         : null,
   })
@@ -337,6 +341,7 @@ export const useRunning = defineStore('running', () => {
     putIn,
     loaded,
     unreachable,
+    roomMb,
     stored,
     trouble,
     notice,

@@ -7,6 +7,7 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
@@ -117,5 +118,69 @@ class CommandTest {
         assertThat(root.waitFor()).isNotZero();
         assertThat(Files.getPosixFilePermissions(kitchen.folder().resolve("db.password")))
                 .hasSize(2);
+    }
+
+    /** Whoever of them was killed, and whoever looks after it: one command, or what watches. */
+    @Test
+    void whatWasKilledIsBroughtBack() throws Exception {
+        kitchen.olla("start");
+        assertThat(kitchen.answers()).isTrue();
+        String status = Files.readString(Path.of("/proc", kitchen.pid("app"), "status"));
+        assertThat(status).as("the application is not root").doesNotContainPattern("Uid:\\s+0\\s");
+
+        kitchen.cut("db");
+        kitchen.olla("start");
+        assertThat(kitchen.answers()).as("after the database was killed").isTrue();
+
+        assertThat(kitchen.attempt(Map.of("OLLA_WATCH", "yes"), "start").code()).isZero();
+        for (String[] killed : new String[][] {{"db"}, {"app"}, {"app", "db"}}) {
+            Map<String, String> before = new HashMap<>();
+            for (String which : killed) {
+                before.put(which, kitchen.pid(which));
+                kitchen.cut(which);
+            }
+            kitchen.waitUntilAnotherAnswers(before);
+        }
+        assertThat(kitchen.attempt(Map.of(), "status").said())
+                .contains("what stops is started again; last: ")
+                .contains("the database and the application had stopped; starting again");
+        kitchen.olla("stop");
+        assertThat(kitchen.attempt(Map.of(), "status").said())
+                .contains("database stopped")
+                .contains("application stopped")
+                .doesNotContain("started again");
+    }
+
+    /** What an earlier start has begun and not finished is begun anew. */
+    @Test
+    void aDatabaseThatWasHalfMadeIsMade() throws IOException {
+        Path data = kitchen.folder().resolve("db");
+        Files.createDirectories(data.resolve("mysql"));
+        Files.writeString(data.resolve("mysql/half"), "made");
+        Files.writeString(data.resolve(".olla-unfinished"), "");
+
+        kitchen.olla("database", "start");
+
+        assertThat(data.resolve("mysql/half")).doesNotExist();
+        assertThat(data.resolve(".olla-unfinished")).doesNotExist();
+    }
+
+    @Test
+    void allRowsOfADumpArePutBack() throws Exception {
+        kitchen.olla("database", "start");
+        kitchen.sql("create table oven (id int primary key, name varchar(60) unique);"
+                + " create table bake (id int primary key, oven_id int, foreign key (oven_id) references oven (id));"
+                + " insert into oven values (1, 'Still oven'); insert into bake values (7, 1)");
+        Path dump = kitchen.dump();
+        kitchen.sql("drop table bake; drop table oven; create table other (id int)");
+
+        kitchen.olla("database", "restore", dump.toString());
+
+        assertThat(kitchen.sql("select concat(b.id, o.name) from bake b join oven o on o.id = b.oven_id; show tables"))
+                .contains("7Still oven")
+                .doesNotContain("other");
+        assertThat(kitchen.attempt(Map.of(), "database", "restore", "/not/there")
+                        .said())
+                .contains("there is no dump to read at “/not/there”");
     }
 }

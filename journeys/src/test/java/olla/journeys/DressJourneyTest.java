@@ -208,7 +208,7 @@ class DressJourneyTest {
     void aWoodOvenIsNotedAndTaken() {
         double still = minutesIn(screen.text(LIKELY));
         screen.tap(".oven .el-select__wrapper");
-        screen.tapNamed(".el-select-dropdown__footer button", "Another oven");
+        screen.tapNamed(".el-select-dropdown__footer button", "Another oven, or one away");
         screen.see(".el-dialog input");
         assertThat(screen.objections()).isEmpty();
         screen.tapNamed(".el-dialog button", "Note it");
@@ -217,6 +217,15 @@ class DressJourneyTest {
         screen.tapNamed(".el-dialog button", "Note it");
         screen.waitForText(".oven .el-select", "Garden oven, wood");
         screen.until("another time in the wood oven", () -> minutesIn(screen.text(LIKELY)) != still ? true : null);
+
+        screen.tap(".oven .el-select__wrapper");
+        screen.tapNamed(".el-select-dropdown__footer button", "Another oven, or one away");
+        screen.tapNamed(".there li:last-child button", "Put away");
+        screen.waitForText(".there li:last-child", "put away; its log stays");
+        screen.until(
+                "another oven on the bench", () -> screen.text(".oven .el-select").contains("Garden") ? null : true);
+        screen.tapNamed(".there li:last-child button", "Take out again");
+        screen.tapNamed(".there li:last-child button", "Put away");
     }
 
     @Test

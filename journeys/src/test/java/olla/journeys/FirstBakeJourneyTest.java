@@ -90,10 +90,15 @@ class FirstBakeJourneyTest {
         screen.press(Keys.ENTER);
         screen.waitForText("h1", "Let it rest");
 
+        screen.type(".note input", "Taken out far too soon, on purpose");
+        // Its rest is over while somebody types: nothing is taken from under their fingers.
+        kitchen.wentInEarlier("Zander portion, tray", 25 * 60);
+        screen.waitForText("h1", "On the plate");
+        assertThat(screen.script("return document.querySelector('.note input').value"))
+                .isEqualTo("Taken out far too soon, on purpose");
         screen.type(".probe input", "400");
         screen.waitForText(".wrong", "A probe in fish reads");
         screen.type(".probe input", "41");
-        screen.type(".note input", "Taken out far too soon, on purpose");
         screen.tapNamed(".choices button", "Under");
         screen.waitForText(".after .line", "Zander portion, tray: under");
 

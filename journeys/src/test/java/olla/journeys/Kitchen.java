@@ -7,6 +7,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -95,6 +96,8 @@ final class Kitchen implements AutoCloseable {
         builder.environment().put("OLLA_DB_PORT", String.valueOf(databasePort));
         // The reactor has built the application already.
         builder.environment().put("OLLA_BUILT", "true");
+        // What a test cuts stays cut until it says so; one that is about that says otherwise.
+        builder.environment().put("OLLA_WATCH", "no");
         builder.environment().putAll(surroundings);
         builder.environment().putAll(environment);
         try {
@@ -114,8 +117,7 @@ final class Kitchen implements AutoCloseable {
 
     /** Ends the application or the database at once, as a power cut would. */
     void cut(String which) throws Exception {
-        long pid = Long.parseLong(
-                Files.readString(folder.resolve("run/" + which + ".pid")).strip());
+        long pid = Long.parseLong(pid(which));
         ProcessHandle handle = ProcessHandle.of(pid).orElseThrow();
         handle.destroyForcibly();
         handle.onExit().get(20, TimeUnit.SECONDS);
@@ -140,29 +142,79 @@ final class Kitchen implements AutoCloseable {
 
     private void moveBack(String title, String seconds) throws Exception {
         String back = " - interval @back second";
-        ProcessBuilder sql = new ProcessBuilder(
-                "mariadb",
-                "--no-defaults",
-                "-h",
-                "127.0.0.1",
-                "-P",
-                String.valueOf(databasePort),
-                "-u",
-                "olla",
-                "olla",
-                "-e",
-                "set @back = " + seconds + ";"
-                        + " update tap set at = at" + back + " where bake_id in (select id from bake where "
-                        + running(title) + ");"
-                        + " update bake set put_at = put_at" + back + ", started_at = started_at" + back
-                        + ", out_at = out_at" + back + ", revision = revision + 1 where " + running(title));
-        sql.environment()
-                .put(
-                        "MYSQL_PWD",
-                        Files.readString(folder.resolve("db.password")).strip());
-        if (sql.inheritIO().start().waitFor() != 0) {
-            throw new IllegalStateException("the bake could not be moved back");
+        sql("set @back = " + seconds + ";"
+                + " update tap set at = at" + back + " where bake_id in (select id from bake where "
+                + running(title) + ");"
+                + " update bake set put_at = put_at" + back + ", started_at = started_at" + back
+                + ", out_at = out_at" + back + ", revision = revision + 1 where " + running(title));
+    }
+
+    /** What the store answers to some statements, asked as whoever may change its tables. */
+    String sql(String statements) throws Exception {
+        return database("mariadb", "-N", "olla", "-e", statements);
+    }
+
+    /** All rows in a file. */
+    Path dump() throws Exception {
+        return Files.writeString(folder.resolve("dump.sql"), database("mariadb-dump", "olla"));
+    }
+
+    private String database(String tool, String... arguments) throws Exception {
+        List<String> command = new ArrayList<>(List.of(
+                tool, "--no-defaults", "-h", "127.0.0.1", "-P", String.valueOf(databasePort), "-u", "olla_owner"));
+        command.addAll(List.of(arguments));
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+        builder.environment()
+                .put("MYSQL_PWD", Files.readString(folder.resolve("db.owner")).strip());
+        Process process = builder.start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        if (process.waitFor() != 0) {
+            throw new IllegalStateException(tool + ": " + said);
         }
+        return said;
+    }
+
+    /** The number of a process of this kitchen's. */
+    String pid(String which) throws IOException {
+        return Files.readString(folder.resolve("run/" + which + ".pid")).strip();
+    }
+
+    /** Whether application and database answer. */
+    boolean answers() {
+        try {
+            return HTTP.send(
+                                    HttpRequest.newBuilder(URI.create(address() + "/api/log"))
+                                            .build(),
+                                    HttpResponse.BodyHandlers.ofString())
+                            .statusCode()
+                    == 200;
+        } catch (IOException notYet) {
+            return false;
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    /** Waits until others than these processes run, and answer. */
+    void waitUntilAnotherAnswers(Map<String, String> before) throws Exception {
+        long end = System.nanoTime() + TimeUnit.MINUTES.toNanos(3);
+        while (!answers() || !renewed(before)) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("nobody brought back " + before.keySet());
+            }
+            Thread.sleep(200);
+        }
+    }
+
+    private boolean renewed(Map<String, String> before) throws IOException {
+        for (Map.Entry<String, String> one : before.entrySet()) {
+            Path file = folder.resolve("run/" + one.getKey() + ".pid");
+            if (!Files.exists(file) || Files.readString(file).strip().equals(one.getValue())) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Waits until what was tapped is stored: a screen shows it as done before. */

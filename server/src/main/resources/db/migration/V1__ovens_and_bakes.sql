@@ -1,11 +1,12 @@
-create table oven (
+-- Data definition does not roll back: whatever ends half way through this file, all of it can run again.
+create table if not exists oven (
   id int not null auto_increment primary key,
   name varchar(60) not null,
   kind varchar(20) not null,
   constraint oven_name unique (name)
 );
 
-create table bake (
+create table if not exists bake (
   id char(36) not null primary key,
   version int not null,
   title varchar(120) not null,
@@ -30,7 +31,7 @@ create table bake (
   index bake_by_logged (logged_at)
 );
 
-create table loaded_once (
+create table if not exists loaded_once (
   name varchar(40) not null primary key,
   loaded_at datetime(3) not null
 );

@@ -1,4 +1,5 @@
-create table recipe (
+-- Data definition does not roll back: whatever ends half way through this file, all of it can run again.
+create table if not exists recipe (
   id char(36) not null primary key,
   version int not null,
   name varchar(120) not null,

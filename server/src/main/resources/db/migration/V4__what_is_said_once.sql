@@ -1,25 +1,26 @@
+-- Data definition does not roll back: whatever ends half way through this file, all of it can run again.
 -- When a bake was first put in, whatever is tapped later; what follows from its taps is worked out from here.
 alter table bake
-  add column put_at datetime(3),
-  add column enough_from_min decimal(6, 2);
+  add column if not exists put_at datetime(3),
+  add column if not exists enough_from_min decimal(6, 2);
 update bake set put_at = started_at;
 alter table bake modify column put_at datetime(3) not null;
 
-alter table tap add column doneness varchar(20);
+alter table tap add column if not exists doneness varchar(20);
 
 -- A bake that was taken back stays so, however late it is asked for again.
-create table bake_gone (
+create table if not exists bake_gone (
   id char(36) not null primary key,
   at datetime(3) not null
 );
 
 alter table oven
-  add column version int not null default 0,
-  add column lessons_turn int not null default 0,
-  add column falls_c_per_hour double;
+  add column if not exists version int not null default 0,
+  add column if not exists lessons_turn int not null default 0,
+  add column if not exists falls_c_per_hour double;
 
 -- One probe is in one bake: whoever moves it takes its row first.
-create table probe (
+create table if not exists probe (
   device varchar(40) not null primary key
 );
 insert ignore into probe (device) select distinct device from probe_use;
@@ -31,11 +32,11 @@ update probe_use p
   set p.until = p.since
   where p.until is null and concat(p.since, p.bake_id) < l.last_one;
 alter table probe_use
-  add column in_use varchar(40) as (if(until is null, device, null)) persistent,
-  add constraint probe_in_one_bake unique (in_use);
+  add column if not exists in_use varchar(40) as (if(until is null, device, null)) persistent,
+  add unique index if not exists probe_in_one_bake (in_use);
 
 -- What has come since is read again, not what was read before.
 alter table reading
-  add column arrived_at datetime(3) not null default current_timestamp(3),
-  add index reading_by_arrival (device, channel, arrived_at),
-  add index reading_by_time (at);
+  add column if not exists arrived_at datetime(3) not null default current_timestamp(3),
+  add index if not exists reading_by_arrival (device, channel, arrived_at),
+  add index if not exists reading_by_time (at);

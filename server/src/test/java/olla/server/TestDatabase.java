@@ -16,6 +16,7 @@ public final class TestDatabase {
 
     private static final Path COMMAND = Path.of("..", "olla").toAbsolutePath().normalize();
     private static final Path FOLDER = Path.of("target", "test-database").toAbsolutePath();
+    private static final String OWNER = "olla_owner";
     private static TestDatabase only;
 
     private final int port;
@@ -41,24 +42,36 @@ public final class TestDatabase {
 
     /** Connection settings for a schema, made anew by the driver and Flyway. */
     public Map<String, String> connection(String schema) {
-        try (Connection sql =
-                DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/", "olla", password())) {
+        try (Connection sql = owner("")) {
             sql.createStatement().execute("drop database if exists olla_" + schema);
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
+        String url = "jdbc:mariadb://127.0.0.1:" + port + "/olla_" + schema;
         return Map.of(
                 "spring.datasource.url",
-                "jdbc:mariadb://127.0.0.1:" + port + "/olla_" + schema + "?createDatabaseIfNotExist=true",
+                url,
                 "spring.datasource.username",
                 "olla",
                 "spring.datasource.password",
-                password());
+                secret("db.password"),
+                "spring.flyway.url",
+                url + "?createDatabaseIfNotExist=true",
+                "spring.flyway.user",
+                OWNER,
+                "spring.flyway.password",
+                secret("db.owner"));
     }
 
-    private static String password() {
+    /** A connection that may change tables, as the application's own may not; of no schema where its name is empty. */
+    public Connection owner(String schema) throws SQLException {
+        String name = schema.isEmpty() ? "" : "olla_" + schema;
+        return DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/" + name, OWNER, secret("db.owner"));
+    }
+
+    private static String secret(String file) {
         try {
-            return Files.readString(FOLDER.resolve("db.password")).strip();
+            return Files.readString(FOLDER.resolve(file)).strip();
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }

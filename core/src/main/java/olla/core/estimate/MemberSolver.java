@@ -67,15 +67,24 @@ final class MemberSolver {
                 || about == About.WETNESS.ordinal() && dish.dress() instanceof SaltCrust;
     }
 
-    /** A member for each of these, in their order; those of one section after each other, sections beside each other. */
+    /**
+     * A member for each of these, in their order; those of one section after each other, sections beside each other.
+     *
+     * @throws java.util.concurrent.CancellationException where the calling thread is interrupted meanwhile
+     */
     List<Member> solve(List<double[]> draws) {
         Map<List<Double>, List<Integer>> bySection = IntStream.range(0, draws.size())
                 .boxed()
                 .collect(Collectors.groupingBy(i -> unknowns(draws.get(i)).ofSection(dish.dress())));
         Member[] members = new Member[draws.size()];
+        Thread asker = Thread.currentThread();
         bySection.values().parallelStream().forEach(group -> {
+            GivenUp.stopIf(asker);
             BakeModel section = plain.under(unknowns(draws.get(group.get(0))));
-            group.forEach(i -> members[i] = solve(section, draws.get(i)));
+            group.forEach(i -> {
+                GivenUp.stopIf(asker);
+                members[i] = solve(section, draws.get(i));
+            });
         });
         return List.of(members);
     }

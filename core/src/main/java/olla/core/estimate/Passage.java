@@ -76,8 +76,13 @@ final class Passage {
         }
     }
 
-    /** Some seconds of a stage that takes time. */
+    /**
+     * Some seconds of a stage that takes time.
+     *
+     * @throws java.util.concurrent.CancellationException where the thread is interrupted: nobody waits any more
+     */
     void pass(Stage stage, double seconds) {
+        GivenUp.stopIf(Thread.currentThread());
         if (stage instanceof Stage.Rest || !model.unsteady()) {
             solver().advance(state, around(stage, 0), seconds);
             return;

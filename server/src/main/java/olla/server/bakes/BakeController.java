@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import olla.server.bench.EstimateAnswer;
+import olla.server.load.Reckoner;
 import olla.server.web.MaybeAbsent;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -25,10 +26,12 @@ class BakeController {
 
     private final BakeService bakes;
     private final BakeStream stream;
+    private final Reckoner reckoner;
 
-    BakeController(BakeService bakes, BakeStream stream) {
+    BakeController(BakeService bakes, BakeStream stream, Reckoner reckoner) {
         this.bakes = bakes;
         this.stream = stream;
+        this.reckoner = reckoner;
     }
 
     /** What is in an oven, on the board, or lately in the log with its leftovers. */
@@ -40,7 +43,7 @@ class BakeController {
     /** The log, newest first. */
     @GetMapping("/log")
     List<LogLine> log() {
-        return bakes.logged();
+        return reckoner.reckon(bakes::logged);
     }
 
     /** All that screens follow, then every change of it, as server-sent events. */
@@ -56,13 +59,13 @@ class BakeController {
 
     @GetMapping("/bakes/{id}/inside")
     InsideView inside(@PathVariable UUID id) {
-        return bakes.inside(id);
+        return reckoner.reckonLong(() -> bakes.inside(id));
     }
 
     /** The bake as it was reckoned to be, with the minutes that it really had in the oven, and its rest. */
     @GetMapping("/bakes/{id}/rest")
     EstimateAnswer rest(@PathVariable UUID id) {
-        return bakes.rest(id);
+        return reckoner.reckonLong(() -> bakes.rest(id));
     }
 
     @PostMapping("/bakes")

@@ -160,6 +160,8 @@ public class BakeService {
         try {
             transaction.executeWithoutResult(status -> {
                 bakes.saveAndFlush(bake);
+                // What has a fish in it is in use, whatever was said of it.
+                ovens.takeOut(oven.id());
                 // Looked at last: who takes it back has either noted it by now, or finds it.
                 refuseGone(in.id());
             });

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.io.IOException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -14,6 +13,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -23,7 +23,12 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
+import olla.server.load.Asker;
+import olla.server.load.Shares;
+import olla.server.store.Room;
 import olla.server.web.KitchenClock;
+import olla.server.web.MaybeAbsent;
+import olla.server.web.TooMany;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -47,14 +52,16 @@ class BakeStream implements SmartLifecycle {
     /* A screen that hears nothing for longer takes the line for dead, so there is always something to hear. */
     private static final int BEAT_TURNS = 12;
 
-    /* So many slow screens hold up no others. */
-    private static final int SENDERS = 12;
+    /* Each holds a connection, and a thread while it is sent to: many more than a house has screens. */
+    private static final int MOST_SCREENS = 96;
+    private static final int MOST_SCREENS_EACH = 48;
 
     private final BakeRepository bakes;
     private final BakeViews views;
     private final Outlooks outlooks;
     private final ObjectMapper json;
     private final Clock clock;
+    private final Room room;
     private final Set<Screen> screens = ConcurrentHashMap.newKeySet();
     /* After a restart all screens come at once: what they are told first is read once for all of them. */
     private final Set<Screen> newcomers = ConcurrentHashMap.newKeySet();
@@ -63,17 +70,20 @@ class BakeStream implements SmartLifecycle {
     private final Map<UUID, Long> told = new HashMap<>();
     private final Map<UUID, ObjectNode> lastTold = new HashMap<>();
     private final ScheduledExecutorService turns = Executors.newSingleThreadScheduledExecutor(named("stream"));
-    private final ExecutorService senders = Executors.newFixedThreadPool(SENDERS, named("stream-sender"));
+    /* One for each screen that is being sent to, so that none that does not read holds up another. */
+    private final ExecutorService senders = Executors.newCachedThreadPool(named("stream-sender"));
+    private final Shares places = new Shares(MOST_SCREENS, MOST_SCREENS_EACH);
     private volatile boolean running;
     private boolean reachable = true;
     private int turn;
 
-    BakeStream(BakeRepository bakes, BakeViews views, Outlooks outlooks, ObjectMapper json, Clock clock) {
+    BakeStream(BakeRepository bakes, BakeViews views, Outlooks outlooks, ObjectMapper json, Clock clock, Room room) {
         this.bakes = bakes;
         this.views = views;
         this.outlooks = outlooks;
         this.json = json;
         this.clock = clock;
+        this.room = room;
     }
 
     private static java.util.concurrent.ThreadFactory named(String name) {
@@ -92,19 +102,29 @@ class BakeStream implements SmartLifecycle {
      * @param now the server's clock
      * @param speed how fast that clock runs
      * @param stored false while the store is out of reach
+     * @param roomMb how much room is left for the store, MB, where that is little
      */
-    record Event(Collection<ObjectNode> bakes, List<UUID> gone, Instant now, double speed, boolean stored) {}
+    record Event(
+            Collection<ObjectNode> bakes,
+            List<UUID> gone,
+            Instant now,
+            double speed,
+            boolean stored,
+            @MaybeAbsent Long roomMb) {}
 
     /** A screen that follows, with what it has not been told yet. */
     private final class Screen {
         private final SseEmitter emitter;
+        private final String asker;
+        private final AtomicBoolean left = new AtomicBoolean();
         private final Map<UUID, ObjectNode> waiting = new LinkedHashMap<>();
         private final Set<UUID> gone = ConcurrentHashMap.newKeySet();
         private boolean beat;
         private boolean sending;
 
-        Screen(SseEmitter emitter) {
+        Screen(SseEmitter emitter, String asker) {
             this.emitter = emitter;
+            this.asker = asker;
         }
 
         synchronized void tell(Map<UUID, ObjectNode> changed, List<UUID> left) {
@@ -120,31 +140,33 @@ class BakeStream implements SmartLifecycle {
         }
 
         private void send() {
-            while (true) {
-                String event;
-                synchronized (this) {
-                    if (!beat) {
-                        sending = false;
-                        return;
-                    }
-                    event = written(new Event(
-                            List.copyOf(waiting.values()),
-                            List.copyOf(gone),
-                            now(),
-                            KitchenClock.speed(clock),
-                            reachable));
-                    waiting.clear();
-                    gone.clear();
-                    beat = false;
-                }
-                try {
+            try {
+                for (String event = next(); event != null; event = next()) {
                     emitter.send(SseEmitter.event().name("bakes").data(event));
-                } catch (IOException | IllegalStateException away) {
-                    leave(this);
-                    emitter.completeWithError(away);
-                    return;
                 }
+            } catch (Throwable away) {
+                // Hung up, or out of memory: in either case it comes again, and is told everything.
+                leave(this);
+                emitter.completeWithError(away);
             }
+        }
+
+        private synchronized String next() {
+            if (!beat) {
+                sending = false;
+                return null;
+            }
+            String event = written(new Event(
+                    List.copyOf(waiting.values()),
+                    List.copyOf(gone),
+                    now(),
+                    KitchenClock.speed(clock),
+                    reachable,
+                    roomMb()));
+            waiting.clear();
+            gone.clear();
+            beat = false;
+            return event;
         }
     }
 
@@ -156,7 +178,12 @@ class BakeStream implements SmartLifecycle {
             emitter.complete();
             return emitter;
         }
-        Screen screen = new Screen(emitter);
+        String asker = Asker.nameHere();
+        if (!places.take(asker, 1)) {
+            throw new TooMany(
+                    "So many screens follow from here that there is no room for one more. Close one of them.");
+        }
+        Screen screen = new Screen(emitter, asker);
         emitter.onCompletion(() -> leave(screen));
         emitter.onError(failed -> leave(screen));
         newcomers.add(screen);
@@ -169,6 +196,9 @@ class BakeStream implements SmartLifecycle {
     private void leave(Screen screen) {
         screens.remove(screen);
         newcomers.remove(screen);
+        if (screen.left.compareAndSet(false, true)) {
+            places.give(screen.asker, 1);
+        }
     }
 
     private Map<UUID, ObjectNode> whole(List<BakeView> views) {
@@ -256,8 +286,8 @@ class BakeStream implements SmartLifecycle {
             reachable = false;
             tell(Map.of(), List.of(), true);
             come.forEach(screen -> screen.tell(Map.of(), List.of()));
-        } catch (RuntimeException broken) {
-            // Not the store's fault, and no reason to stop looking.
+        } catch (Throwable broken) {
+            // Not the store's fault, and no reason to stop looking for good.
             LOG.error("The stream could not tell what has changed.", broken);
         }
     }
@@ -271,6 +301,11 @@ class BakeStream implements SmartLifecycle {
 
     private Instant since() {
         return clock.instant().minus(BakeService.FOLLOWED);
+    }
+
+    private Long roomMb() {
+        OptionalLong left = room.leftMb();
+        return left.isPresent() ? left.getAsLong() : null;
     }
 
     private Instant now() {

@@ -75,7 +75,7 @@ class Lessons implements ApplicationRunner, DisposableBean {
         worker.execute(() -> {
             try {
                 catchUp(ovenId);
-            } catch (RuntimeException failed) {
+            } catch (Throwable failed) {
                 // The next line of the log, or the next start, tries again.
                 LOG.warn("Oven {} could not be learned: {}", ovenId, failed.toString());
             }

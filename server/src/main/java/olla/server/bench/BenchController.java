@@ -1,6 +1,7 @@
 package olla.server.bench;
 
 import java.util.List;
+import olla.server.load.Reckoner;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -12,6 +13,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class BenchController {
 
+    private final Reckoner reckoner;
+
+    BenchController(Reckoner reckoner) {
+        this.reckoner = reckoner;
+    }
+
     /** What can be asked about. */
     @GetMapping("/catalogue")
     Catalogue catalogue() {
@@ -21,18 +28,19 @@ class BenchController {
     /** Several dishes on one tray, each with its own time; first out first. */
     @PostMapping("/trays")
     List<DishTurn> tray(@RequestBody TrayRequest request) {
-        return DishTurn.of(request);
+        return reckoner.reckonLong(() -> DishTurn.of(request));
     }
 
     /** The same fish to each target and at three dials; takes up to a second. */
     @PostMapping("/alternatives")
     AlternativesAnswer alternatives(@RequestBody EstimateRequest request) {
-        return AlternativesAnswer.of(Question.of(request).alternatives());
+        return reckoner.reckonLong(
+                () -> AlternativesAnswer.of(Question.of(request).alternatives()));
     }
 
     /** Reckons a bake. */
     @PostMapping("/estimates")
     EstimateAnswer estimate(@RequestBody EstimateRequest request) {
-        return EstimateAnswer.of(Question.of(request));
+        return reckoner.reckon(() -> EstimateAnswer.of(Question.of(request)));
     }
 }

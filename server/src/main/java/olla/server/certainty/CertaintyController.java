@@ -4,6 +4,7 @@ import olla.core.estimate.OvenRecord;
 import olla.core.units.Refusals;
 import olla.server.bakes.BakeService;
 import olla.server.bench.Question;
+import olla.server.load.Reckoner;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -15,9 +16,11 @@ import org.springframework.web.bind.annotation.RestController;
 class CertaintyController {
 
     private final BakeService bakes;
+    private final Reckoner reckoner;
 
-    CertaintyController(BakeService bakes) {
+    CertaintyController(BakeService bakes, Reckoner reckoner) {
         this.bakes = bakes;
+        this.reckoner = reckoner;
     }
 
     /** The check window of the members, its doubts, and the schools. */
@@ -30,6 +33,7 @@ class CertaintyController {
         Question question = refusals.take("question", () -> Question.of(request.question()));
         refusals.throwIfAny();
         OvenRecord log = request.ovenId() == null ? OvenRecord.NONE : bakes.record(request.ovenId());
-        return question.certainty(log).map(CertaintyAnswer::of).orElse(CertaintyAnswer.NONE);
+        return reckoner.reckonLong(
+                () -> question.certainty(log).map(CertaintyAnswer::of).orElse(CertaintyAnswer.NONE));
     }
 }

@@ -40,6 +40,7 @@ import olla.server.counter.CounterAnswer.SuitabilityAnswer;
 import olla.server.counter.CounterAnswer.TrayAnswer;
 import olla.server.counter.CounterAnswer.TurnAnswer;
 import olla.server.counter.CounterRequest.KeptInput;
+import olla.server.load.Reckoner;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -49,14 +50,20 @@ import org.springframework.web.bind.annotation.RestController;
 class CounterController {
 
     private final Clock clock;
+    private final Reckoner reckoner;
 
-    CounterController(Clock clock) {
+    CounterController(Clock clock, Reckoner reckoner) {
         this.clock = clock;
+        this.reckoner = reckoner;
     }
 
     /** Judges, measures, counts and lists. */
     @PostMapping("/api/counter")
     CounterAnswer look(@RequestBody CounterRequest request) {
+        return reckoner.reckon(() -> looked(request));
+    }
+
+    private CounterAnswer looked(CounterRequest request) {
         Refusals refusals = new Refusals();
         if (request.bench() == null) {
             refusals.missing("bench", "Say which fish, and what it is meant for.");

@@ -7,9 +7,9 @@ import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -17,7 +17,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** Loads the demo kitchen on the first start that asks for it, and never again. */
 @Component
-@ConditionalOnProperty("olla.demo")
 @Order(1)
 class DemoLoader implements ApplicationRunner {
 
@@ -28,16 +27,26 @@ class DemoLoader implements ApplicationRunner {
     private final JdbcClient jdbc;
     private final TransactionTemplate transaction;
     private final Clock clock;
+    private final boolean wanted;
 
-    DemoLoader(DemoKitchen kitchen, JdbcClient jdbc, TransactionTemplate transaction, Clock clock) {
+    DemoLoader(
+            DemoKitchen kitchen,
+            JdbcClient jdbc,
+            TransactionTemplate transaction,
+            Clock clock,
+            @Value("${olla.demo}") boolean wanted) {
         this.kitchen = kitchen;
         this.jdbc = jdbc;
         this.transaction = transaction;
         this.clock = clock;
+        this.wanted = wanted;
     }
 
     @Override
     public void run(ApplicationArguments args) {
+        if (!wanted) {
+            return;
+        }
         Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
         transaction.executeWithoutResult(status -> {
             // The row is taken first: of two instances that start together, one loads and the other finds it done.

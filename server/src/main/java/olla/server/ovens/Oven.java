@@ -7,6 +7,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import java.time.Instant;
 import java.util.Optional;
 import olla.core.estimate.OvenTruth;
 import olla.core.oven.Cooling;
@@ -36,6 +37,10 @@ public class Oven {
     /* Counts up with what people say of it, in SQL; what its log teaches leaves it alone. */
     @Column(insertable = false, updatable = false)
     private int version;
+
+    /* Set in SQL, with the version. */
+    @Column(insertable = false, updatable = false)
+    private Instant putAwayAt;
 
     private int lessons;
     private double offsetCelsius;
@@ -75,6 +80,11 @@ public class Oven {
     /** How often people have said something new of it. */
     public int version() {
         return version;
+    }
+
+    /** Whether it is no longer in this kitchen; its log is. */
+    public boolean away() {
+        return putAwayAt != null;
     }
 
     /** From how many bakes. */

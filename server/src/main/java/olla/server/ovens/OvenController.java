@@ -1,5 +1,7 @@
 package olla.server.ovens;
 
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
 import olla.core.oven.Cooling;
@@ -9,6 +11,7 @@ import olla.core.units.Said;
 import olla.server.bench.EstimateRequest.TruthInput;
 import olla.server.web.ChangedSince;
 import olla.server.web.MaybeAbsent;
+import olla.server.web.NotNow;
 import olla.server.web.NotThere;
 import olla.server.web.Versions;
 import org.springframework.boot.ApplicationArguments;
@@ -17,6 +20,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -38,6 +42,7 @@ class OvenController implements ApplicationRunner {
      * @param lessons from how many bakes
      * @param words the same in a sentence
      * @param sensor the thermometer in it
+     * @param away whether it was put away: nothing new goes into it, its log stays
      * @param version what an If-Match names to change what is said of it
      */
     record OvenView(
@@ -48,6 +53,7 @@ class OvenController implements ApplicationRunner {
             int lessons,
             String words,
             @MaybeAbsent String sensor,
+            boolean away,
             int version) {
         static OvenView of(Oven oven) {
             return new OvenView(
@@ -58,6 +64,7 @@ class OvenController implements ApplicationRunner {
                     oven.lessons(),
                     oven.truth().words(oven.lessons()),
                     oven.sensor(),
+                    oven.away(),
                     oven.version());
         }
     }
@@ -65,11 +72,15 @@ class OvenController implements ApplicationRunner {
     private static final int LONGEST_NAME = 60;
     private static final int LONGEST_DEVICE = 40;
     private static final int MOST_OVENS = 20;
+    private static final String FULL =
+            "A kitchen has at most " + MOST_OVENS + " ovens. Put one away that is not used; its log stays.";
 
     private final OvenRepository ovens;
+    private final Clock clock;
 
-    OvenController(OvenRepository ovens) {
+    OvenController(OvenRepository ovens, Clock clock) {
         this.ovens = ovens;
+        this.clock = clock;
     }
 
     @GetMapping("/api/ovens")
@@ -92,14 +103,19 @@ class OvenController implements ApplicationRunner {
         String name = input.name() == null ? "" : input.name().strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
             refusals.add("name", "An oven's name has 1 to " + LONGEST_NAME + " characters.");
-        } else if (ovens.existsByName(name)) {
-            refusals.add("name", "There is an oven called “" + name + "” already.");
+        } else {
+            ovens.findByName(name)
+                    .ifPresent(there -> refusals.add(
+                            "name",
+                            there.away()
+                                    ? "The oven called “" + name + "” was put away. Take it out again."
+                                    : "There is an oven called “" + name + "” already."));
         }
         if (input.kind() == null) {
             refusals.missing("kind", "Say which kind of oven: " + Arrays.toString(OvenKind.values()) + ".");
         }
-        if (ovens.count() >= MOST_OVENS) {
-            refusals.add("name", "A kitchen has at most " + MOST_OVENS + " ovens.");
+        if (ovens.countByPutAwayAtIsNull() >= MOST_OVENS) {
+            refusals.add("name", FULL);
         }
         refusals.throwIfAny();
         Oven saved = ovens.save(new Oven(name, input.kind()));
@@ -132,12 +148,49 @@ class OvenController implements ApplicationRunner {
             refusals.take("", () -> Cooling.falling(words.fallsCPerHour()));
         }
         refusals.throwIfAny();
-        boolean stored = ovens.describe(id, version, words.device(), words.fallsCPerHour()) == 1;
-        Oven oven = ovens.findById(id).orElseThrow(() -> new NotThere("There is no oven number " + id + "."));
-        if (!stored) {
+        return answered(id, ovens.describe(id, version, words.device(), words.fallsCPerHour()));
+    }
+
+    /** An oven that is not used any more: nothing new goes into it, and its log stays. */
+    @PutMapping("/api/ovens/{id}/away")
+    @Transactional
+    public OvenView putAway(
+            @PathVariable int id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+        int version = Versions.named(ifMatch);
+        Oven oven = oven(id);
+        if (oven.away()) {
+            return OvenView.of(oven);
+        }
+        if (ovens.countByPutAwayAtIsNull() <= 1) {
+            throw new NotNow("A kitchen needs an oven. Note another one first.");
+        }
+        if (ovens.inUse(id) > 0) {
+            throw new NotNow("There is something in the " + oven.name() + ". Take it out and say how it was first.");
+        }
+        return answered(id, ovens.putAway(id, version, clock.instant().truncatedTo(ChronoUnit.MILLIS)));
+    }
+
+    /** Takes it out again, with all that its log has taught. */
+    @DeleteMapping("/api/ovens/{id}/away")
+    @Transactional
+    public OvenView takeOut(@PathVariable int id) {
+        if (oven(id).away() && ovens.countByPutAwayAtIsNull() >= MOST_OVENS) {
+            throw new NotNow(FULL);
+        }
+        ovens.takeOut(id);
+        return OvenView.of(oven(id));
+    }
+
+    private OvenView answered(int id, int changedRows) {
+        Oven oven = oven(id);
+        if (changedRows != 1) {
             throw new ChangedSince(changed(oven));
         }
         return OvenView.of(oven);
+    }
+
+    private Oven oven(int id) {
+        return ovens.findById(id).orElseThrow(() -> new NotThere("There is no oven number " + id + "."));
     }
 
     private static String changed(Oven oven) {

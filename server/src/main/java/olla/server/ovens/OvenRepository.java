@@ -1,9 +1,12 @@
 package olla.server.ovens;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The stored ovens. */
 public interface OvenRepository extends JpaRepository<Oven, Integer> {
@@ -11,8 +14,31 @@ public interface OvenRepository extends JpaRepository<Oven, Integer> {
     /** In the order the kitchen entered them. */
     List<Oven> findAllByOrderById();
 
-    /** Whether an oven is called so; names differ by more than their case. */
-    boolean existsByName(String name);
+    /** The oven that is called so, put away or not; names differ by more than their case. */
+    Optional<Oven> findByName(String name);
+
+    /** How many are in the kitchen. */
+    long countByPutAwayAtIsNull();
+
+    /** How many bakes are in it. */
+    @Query(nativeQuery = true, value = "select count(*) from bake where oven_id = :id and logged_at is null")
+    long inUse(int id);
+
+    /** Puts an oven away, unless somebody else has changed it; answers how many rows that were. */
+    @Modifying(clearAutomatically = true)
+    @Query(
+            nativeQuery = true,
+            value = "update oven set put_away_at = :at, version = version + 1 where id = :id and version = :version")
+    int putAway(int id, int version, Instant at);
+
+    /** Takes an oven out again that was put away; one that was not stays as it is. */
+    @Transactional
+    @Modifying(clearAutomatically = true)
+    @Query(
+            nativeQuery = true,
+            value =
+                    "update oven set put_away_at = null, version = version + 1 where id = :id and put_away_at is not null")
+    void takeOut(int id);
 
     /** The log of an oven has changed: whoever learns from it begins anew. */
     @Modifying(flushAutomatically = true)

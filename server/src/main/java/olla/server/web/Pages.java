@@ -19,6 +19,7 @@ import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Import;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -38,10 +39,13 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 public class Pages implements WebMvcConfigurer {
 
     /** A question is a few hundred bytes; nothing sensible is larger than this. */
-    static final int MOST_BYTES = 64 * 1024;
+    public static final int MOST_BYTES = 64 * 1024;
 
     /** A camera's picture. */
-    static final int MOST_PHOTO_BYTES = 12 * 1024 * 1024;
+    public static final int MOST_PHOTO_BYTES = 12 * 1024 * 1024;
+
+    /** Where among the filters it is judged whether a request is one, before its body is read. */
+    public static final int BOUNDS = 0;
 
     /* Spring sorts no more. */
     private static final int MOST_WISHES = 50;
@@ -95,8 +99,14 @@ public class Pages implements WebMvcConfigurer {
         converters.removeIf(MappingJackson2YamlHttpMessageConverter.class::isInstance);
     }
 
+    /** Whether a request brings a picture. */
+    public static boolean isPhoto(HttpServletRequest request) {
+        return request.getRequestURI().endsWith("/photo");
+    }
+
     /** An end to oversized bodies, and to wishes for an answer that nobody can read. */
     @Component
+    @Order(BOUNDS)
     static class Bounds extends OncePerRequestFilter {
 
         private final ProblemWriter problems;
@@ -112,7 +122,7 @@ public class Pages implements WebMvcConfigurer {
                 problems.answer(response, HttpStatus.NOT_ACCEPTABLE, "There is no telling what this would accept.");
                 return;
             }
-            boolean photo = request.getRequestURI().endsWith("/photo");
+            boolean photo = isPhoto(request);
             if (request.getContentLengthLong() > (photo ? MOST_PHOTO_BYTES : MOST_BYTES)) {
                 problems.answer(
                         response,

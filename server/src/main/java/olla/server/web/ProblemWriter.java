@@ -9,7 +9,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 
 /** Answers with problem details (RFC 9457) where no controller has been reached. */
-class ProblemWriter {
+public class ProblemWriter {
 
     private final ObjectMapper json;
 
@@ -22,7 +22,7 @@ class ProblemWriter {
      *
      * @param detail a sentence a cook could read
      */
-    void answer(HttpServletResponse response, HttpStatusCode status, String detail) throws IOException {
+    public void answer(HttpServletResponse response, HttpStatusCode status, String detail) throws IOException {
         answer(response, ProblemDetail.forStatusAndDetail(status, detail));
     }
 

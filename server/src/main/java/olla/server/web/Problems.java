@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import olla.core.units.Refusal;
 import olla.core.units.RefusedInput;
@@ -54,14 +55,34 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail noRoom(NoRoom full) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, full.getMessage());
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemDetail> busy(Busy busy) {
         return laterPlease(busy.getMessage());
     }
 
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooMany(TooMany tooMany) {
+        return laterPlease(HttpStatus.TOO_MANY_REQUESTS, tooMany.getMessage());
+    }
+
+    /** Whoever asked has hung up: nobody hears this. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> givenUp(CancellationException givenUp) {
+        return laterPlease("Nobody waited for this any more.");
+    }
+
     private static ResponseEntity<ProblemDetail> laterPlease(String detail) {
-        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        return laterPlease(HttpStatus.SERVICE_UNAVAILABLE, detail);
+    }
+
+    private static ResponseEntity<ProblemDetail> laterPlease(HttpStatus status, String detail) {
+        return ResponseEntity.status(status)
                 .header(HttpHeaders.RETRY_AFTER, "1")
-                .body(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, detail));
+                .body(ProblemDetail.forStatusAndDetail(status, detail));
     }
 
     /** Two at once: the same new row twice. */

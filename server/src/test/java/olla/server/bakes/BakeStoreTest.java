@@ -182,7 +182,7 @@ class BakeStoreTest {
                 .isEqualTo(HttpStatus.PAYLOAD_TOO_LARGE);
         // A map is sent in chunks, without its length.
         ResponseEntity<String> chunked = http.postForEntity("/api/estimates", Map.of("piece", endless), String.class);
-        assertThat(chunked.getStatusCode()).isEqualTo(HttpStatus.BAD_REQUEST);
+        assertThat(chunked.getStatusCode()).isEqualTo(HttpStatus.PAYLOAD_TOO_LARGE);
     }
 
     @Test

@@ -5,6 +5,7 @@ import static olla.server.bakes.Hakes.tap;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import olla.core.estimate.Observation.Verdict;
 import olla.server.TestDatabase;
 import olla.server.web.NotNow;
 import org.junit.jupiter.api.Test;
@@ -203,7 +205,7 @@ class OneIntentionTest {
                 .isEqualTo(HttpStatus.BAD_REQUEST);
     }
 
-    private com.fasterxml.jackson.databind.JsonNode oven() throws Exception {
+    private JsonNode oven() throws Exception {
         return json.readTree(http.getForObject("/api/ovens", String.class)).get(0);
     }
 
@@ -218,6 +220,72 @@ class OneIntentionTest {
                 org.springframework.http.HttpMethod.PUT,
                 new HttpEntity<>(json.writeValueAsString(words), headers),
                 String.class);
+    }
+
+    private JsonNode oven(int id) throws Exception {
+        for (JsonNode oven : json.readTree(http.getForObject("/api/ovens", String.class))) {
+            if (oven.get("id").asInt() == id) {
+                return oven;
+            }
+        }
+        throw new AssertionError("no oven " + id);
+    }
+
+    private ResponseEntity<String> away(int id, boolean away) throws Exception {
+        HttpHeaders headers = new HttpHeaders();
+        headers.setIfMatch("\"" + oven(id).get("version").asInt() + "\"");
+        return http.exchange(
+                "/api/ovens/" + id + "/away",
+                away ? org.springframework.http.HttpMethod.PUT : org.springframework.http.HttpMethod.DELETE,
+                new HttpEntity<>(headers),
+                String.class);
+    }
+
+    @Test
+    void anOvenThatIsNotUsedIsPutAwayAndItsLogStays() throws Exception {
+        int garden = json.readTree(post("/api/ovens", Map.of("name", "Garden oven", "kind", "WOOD"))
+                        .getBody())
+                .get("id")
+                .asInt();
+        UUID id = UUID.randomUUID();
+        bakes.putIn(new PutIn(id, "Hake", garden, hake(), null));
+        assertThat(away(garden, true).getStatusCode()).as("a fish is in it").isEqualTo(HttpStatus.CONFLICT);
+        bakes.tap(id, tap(TapKind.OUT, null));
+        bakes.log(id, new HowItWas(Verdict.RIGHT, null, null, null));
+
+        assertThat(away(garden, true).getStatusCode()).isEqualTo(HttpStatus.OK);
+        assertThat(away(garden, true).getStatusCode()).as("said twice").isEqualTo(HttpStatus.OK);
+
+        assertThat(oven(garden).get("away").asBoolean()).isTrue();
+        assertThat(bakes.logged()).anyMatch(line -> line.id().equals(id));
+        assertThat(post("/api/ovens", Map.of("name", "Garden oven", "kind", "WOOD"))
+                        .getBody())
+                .contains("was put away. Take it out again.");
+        assertThat(away(garden, false).getStatusCode()).isEqualTo(HttpStatus.OK);
+        assertThat(oven(garden).get("away").asBoolean()).isFalse();
+
+        away(garden, true);
+        bakes.putIn(new PutIn(UUID.randomUUID(), "Hake", garden, hake(), null));
+        assertThat(oven(garden).get("away").asBoolean())
+                .as("a fish went in all the same")
+                .isFalse();
+    }
+
+    @Test
+    void aKitchenFullOfOvensHasRoomForAnotherWhereOneIsPutAway() throws Exception {
+        int last = 0;
+        ResponseEntity<String> added = post("/api/ovens", Map.of("name", "Oven 0", "kind", "FAN"));
+        for (int i = 1; added.getStatusCode() == HttpStatus.CREATED; i++) {
+            last = json.readTree(added.getBody()).get("id").asInt();
+            added = post("/api/ovens", Map.of("name", "Oven " + i, "kind", "FAN"));
+        }
+        assertThat(added.getBody()).contains("Put one away");
+
+        away(last, true);
+
+        assertThat(post("/api/ovens", Map.of("name", "One more", "kind", "FAN")).getStatusCode())
+                .isEqualTo(HttpStatus.CREATED);
+        assertThat(away(last, false).getStatusCode()).isEqualTo(HttpStatus.CONFLICT);
     }
 
     @Test

@@ -13,15 +13,18 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import olla.core.estimate.OvenRecord;
 import olla.server.bakes.BakeService;
+import olla.server.load.Reckoner;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
+import org.springframework.context.annotation.Import;
 import org.springframework.http.MediaType;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 @WebMvcTest(CertaintyController.class)
+@Import(Reckoner.class)
 class CertaintyApiTest {
 
     private static final String HAKE = """
