@@ -223,7 +223,8 @@ class DressJourneyTest {
         screen.tapNamed(".there li:last-child button", "Put away");
         screen.waitForText(".there li:last-child", "put away; its log stays");
         screen.until(
-                "another oven on the bench", () -> screen.text(".oven .el-select").contains("Garden") ? null : true);
+                "another oven on the bench",
+                () -> screen.text(".oven .el-select").contains("Garden") ? null : true);
         screen.tapNamed(".there li:last-child button", "Take out again");
         screen.tapNamed(".there li:last-child button", "Put away");
     }
