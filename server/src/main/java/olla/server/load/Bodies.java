@@ -33,8 +33,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Pages.BOUNDS + 1)
 final class Bodies extends OncePerRequestFilter {
 
-    /* A question comes in one piece. */
-    private static final long PATIENCE_MS = 10_000;
+    /* A question comes in one piece; shorter than what a silent line is given, so that it can still be told. */
+    private static final long PATIENCE_MS = 6_000;
 
     /* A picture, over a kitchen's far corner. */
     private static final long PHOTO_PATIENCE_MS = 60_000;

@@ -193,6 +193,16 @@ class LoadTest {
         assertThat(Wire.heard(line).status()).isEqualTo(413);
     }
 
+    /** What is held of bodies is bounded, and free again once they are answered. */
+    @Test
+    void whatWasTakenInIsGivenBack() throws IOException {
+        String large = " ".repeat(60_000) + "{}";
+        for (int i = 0; i < 500; i++) {
+            assertThat(wire.say("POST /api/shopping HTTP/1.1\n" + JSON, large).status())
+                    .isEqualTo(400);
+        }
+    }
+
     @Test
     void whatNobodyWaitsForIsGivenUp() throws Exception {
         for (String method : new String[] {"GET", "POST"}) {
