@@ -23,6 +23,7 @@ import olla.core.oven.OvenEvent;
 import olla.core.plan.BakeClock;
 import olla.core.safety.Leftovers;
 import olla.core.units.Refusals;
+import olla.server.bench.Certainties;
 import olla.server.bench.EstimateAnswer;
 import olla.server.bench.EstimateRequest;
 import olla.server.bench.Question;
@@ -83,6 +84,7 @@ public class BakeService {
     private final BakeViews views;
     private final Questions questions;
     private final Coasts coasts;
+    private final Certainties certainties;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
@@ -95,6 +97,7 @@ public class BakeService {
             BakeViews views,
             Questions questions,
             Coasts coasts,
+            Certainties certainties,
             Clock clock,
             TransactionTemplate transaction,
             ApplicationEventPublisher events) {
@@ -105,6 +108,7 @@ public class BakeService {
         this.views = views;
         this.questions = questions;
         this.coasts = coasts;
+        this.certainties = certainties;
         this.clock = clock;
         this.transaction = transaction;
         this.events = events;
@@ -143,7 +147,9 @@ public class BakeService {
         Question question = refusals.take("question", () -> Question.of(request));
         refusals.throwIfAny();
         Estimate estimate = question.answer();
-        CheckWindow window = question.certainty(OvenRecord.NONE)
+        // With the log, though only the window is wanted: the bench has asked just so.
+        CheckWindow window = certainties
+                .of(question, record(oven.id()))
                 .map(Certainty::window)
                 .orElseThrow(() -> new NotNow("This oven never brings that fish to its target; nothing was put in."));
         Predicted predicted = Predicted.of(question, estimate, window);

@@ -143,7 +143,7 @@ public record Question(
     }
 
     /** How sure that answer is, in an oven of which the log says this; empty where it is never done. */
-    public Optional<Certainty> certainty(OvenRecord log) {
+    Optional<Certainty> certainty(OvenRecord log) {
         return Estimator.certainty(piece, dress, ovenKind, truth, programme, target, log, SEED);
     }
 

@@ -3,6 +3,7 @@ package olla.server.certainty;
 import olla.core.estimate.OvenRecord;
 import olla.core.units.Refusals;
 import olla.server.bakes.BakeService;
+import olla.server.bench.Certainties;
 import olla.server.bench.Question;
 import olla.server.load.Reckoner;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,10 +18,12 @@ class CertaintyController {
 
     private final BakeService bakes;
     private final Reckoner reckoner;
+    private final Certainties certainties;
 
-    CertaintyController(BakeService bakes, Reckoner reckoner) {
+    CertaintyController(BakeService bakes, Reckoner reckoner, Certainties certainties) {
         this.bakes = bakes;
         this.reckoner = reckoner;
+        this.certainties = certainties;
     }
 
     /** The check window of the members, its doubts, and the schools. */
@@ -34,6 +37,6 @@ class CertaintyController {
         refusals.throwIfAny();
         OvenRecord log = request.ovenId() == null ? OvenRecord.NONE : bakes.record(request.ovenId());
         return reckoner.reckonLong(
-                () -> question.certainty(log).map(CertaintyAnswer::of).orElse(CertaintyAnswer.NONE));
+                () -> certainties.of(question, log).map(CertaintyAnswer::of).orElse(CertaintyAnswer.NONE));
     }
 }

@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import olla.core.estimate.OvenRecord;
 import olla.server.bakes.BakeService;
+import olla.server.bench.Certainties;
 import olla.server.load.Reckoner;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -24,7 +25,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 @WebMvcTest(CertaintyController.class)
-@Import(Reckoner.class)
+@Import({Reckoner.class, Certainties.class})
 class CertaintyApiTest {
 
     private static final String HAKE = """
