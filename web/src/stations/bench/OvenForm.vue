@@ -15,26 +15,27 @@ const shown = defineModel<boolean>({ required: true })
 const bench = useBench()
 const name = ref('')
 const kind = ref<Oven['kind']>('WOOD')
-const problem = ref<Problem | null>(null)
+/** What was refused, and where it was asked for. */
+const problem = ref<{ of: 'there' | 'another'; message: string } | null>(null)
 const kinds = Object.entries(OVEN_WORDS).map(([value, words]) => ({ value: value as Oven['kind'], words }))
 
-async function tried(what: () => Promise<void>) {
+async function tried(of: 'there' | 'another', what: () => Promise<void>) {
   problem.value = null
   try {
     await what()
   } catch (failure) {
     if (!(failure instanceof Problem)) throw failure
-    problem.value = failure
+    problem.value = { of, message: failure.message }
   }
 }
 
 const add = () =>
-  tried(async () => {
+  tried('another', async () => {
     await bench.addOven(name.value, kind.value)
     shown.value = false
   })
 
-const putAway = (oven: Oven, away: boolean) => tried(() => bench.putOvenAway(oven, away))
+const putAway = (oven: Oven, away: boolean) => tried('there', () => bench.putOvenAway(oven, away))
 </script>
 
 <template>
@@ -47,6 +48,7 @@ const putAway = (oven: Oven, away: boolean) => tried(() => bench.putOvenAway(ove
         </button>
       </li>
     </ul>
+    <p v-if="problem?.of === 'there'" class="wrong" role="alert">{{ problem.message }}</p>
     <h3>Another one</h3>
     <form novalidate @submit.prevent="add">
       <label>Its name <ElInput v-model="name" maxlength="60" placeholder="Garden oven" /></label>
@@ -57,7 +59,7 @@ const putAway = (oven: Oven, away: boolean) => tried(() => bench.putOvenAway(ove
         :chosen="kind"
         @choose="(k) => (kind = k as Oven['kind'])"
       />
-      <p v-if="problem" class="wrong" role="alert">{{ problem.message }}</p>
+      <p v-if="problem?.of === 'another'" class="wrong" role="alert">{{ problem.message }}</p>
       <button class="main-action">Note it</button>
     </form>
   </BenchDialog>
@@ -96,7 +98,7 @@ form :deep(.el-input__wrapper) {
   grid-template-columns: 1fr;
 }
 .wrong {
-  margin: 0;
+  margin: 8px 0;
   padding-left: 8px;
   border-left: 3px solid var(--danger);
   color: var(--danger);

@@ -31,6 +31,7 @@ import olla.server.web.MaybeAbsent;
 import olla.server.web.TooMany;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
@@ -52,10 +53,6 @@ class BakeStream implements SmartLifecycle {
     /* A screen that hears nothing for longer takes the line for dead, so there is always something to hear. */
     private static final int BEAT_TURNS = 12;
 
-    /* Each holds a connection, and a thread while it is sent to: many more than a house has screens. */
-    private static final int MOST_SCREENS = 96;
-    private static final int MOST_SCREENS_EACH = 48;
-
     private final BakeRepository bakes;
     private final BakeViews views;
     private final Outlooks outlooks;
@@ -72,18 +69,28 @@ class BakeStream implements SmartLifecycle {
     private final ScheduledExecutorService turns = Executors.newSingleThreadScheduledExecutor(named("stream"));
     /* One for each screen that is being sent to, so that none that does not read holds up another. */
     private final ExecutorService senders = Executors.newCachedThreadPool(named("stream-sender"));
-    private final Shares places = new Shares(MOST_SCREENS, MOST_SCREENS_EACH);
+    /* Each holds a connection, and a thread while it is sent to. */
+    private final Shares places;
     private volatile boolean running;
     private boolean reachable = true;
     private int turn;
 
-    BakeStream(BakeRepository bakes, BakeViews views, Outlooks outlooks, ObjectMapper json, Clock clock, Room room) {
+    BakeStream(
+            BakeRepository bakes,
+            BakeViews views,
+            Outlooks outlooks,
+            ObjectMapper json,
+            Clock clock,
+            Room room,
+            @Value("${olla.screens.most}") int mostScreens,
+            @Value("${olla.screens.most-each}") int mostScreensEach) {
         this.bakes = bakes;
         this.views = views;
         this.outlooks = outlooks;
         this.json = json;
         this.clock = clock;
         this.room = room;
+        this.places = new Shares(mostScreens, mostScreensEach);
     }
 
     private static java.util.concurrent.ThreadFactory named(String name) {

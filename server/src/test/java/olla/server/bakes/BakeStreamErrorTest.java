@@ -30,7 +30,9 @@ class BakeStreamErrorTest {
                 mock(Outlooks.class),
                 new ObjectMapper(),
                 Clock.systemUTC(),
-                mock(Room.class));
+                mock(Room.class),
+                9,
+                9);
 
         stream.start();
 

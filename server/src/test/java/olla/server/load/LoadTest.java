@@ -38,7 +38,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A kitchen of which more is asked than it has hands for: taps and clocks go on, and who has to wait is told so. */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
+@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = "olla.screens.most-each=48")
 @Import(LoadTest.Endless.class)
 class LoadTest {
 
