@@ -30,6 +30,9 @@ public final class RoughLoad {
     private static final int ASKERS = 40;
     private static final int STALLED_SCREENS = 40;
     private static final int HALF_BODIES = 230;
+    /* Whoever is told so asks again in a second, as our own screens do. */
+    private static final int TOO_MANY = 429;
+    private static final int BUSY = 503;
     private static final Duration PATIENCE = Duration.ofSeconds(60);
     private static final String QUESTION = """
             {"piece":{"species":"hake","cut":"PORTION","thicknessMm":%d,"massG":160},
@@ -168,16 +171,19 @@ public final class RoughLoad {
                         body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body))
                 .build();
         long before = System.nanoTime();
-        int status;
+        int status = 0;
         try {
             status = http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode();
         } catch (IOException lost) {
-            status = 0;
+            // Counted as 0.
         }
         took.computeIfAbsent(what, w -> Collections.synchronizedList(new ArrayList<>()))
                 .add((System.nanoTime() - before) / 1e6);
         answered.computeIfAbsent(what, w -> new ConcurrentHashMap<>())
                 .computeIfAbsent(status, s -> new AtomicInteger())
                 .incrementAndGet();
+        if (status == TOO_MANY || status == BUSY) {
+            TimeUnit.SECONDS.sleep(1);
+        }
     }
 }

@@ -28,6 +28,7 @@ import olla.core.probe.Reading;
 import olla.server.bakes.Story.Timed;
 import olla.server.bench.EstimateRequest;
 import olla.server.bench.Question;
+import olla.server.load.TapsFirst;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -100,11 +101,16 @@ class Outlooks implements DisposableBean {
 
     private final Cache<UUID, Kept> kept =
             Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final TapsFirst taps;
     private final ExecutorService workers = Executors.newFixedThreadPool(WORKERS, r -> {
         Thread thread = new Thread(r, "outlook");
         thread.setDaemon(true);
         return thread;
     });
+
+    Outlooks(TapsFirst taps) {
+        this.taps = taps;
+    }
 
     /**
      * The outlook that is there. Where it is not yet of all that was observed, that is worked out beside, and {@code ready}
@@ -137,6 +143,7 @@ class Outlooks implements DisposableBean {
             }
             coming = begin(subject, k);
         }
+        taps.begin();
         try {
             return coming.get(waitMs, TimeUnit.MILLISECONDS);
         } catch (TimeoutException late) {
@@ -148,6 +155,8 @@ class Outlooks implements DisposableBean {
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             return Outlook.ticket(subject.ticket());
+        } finally {
+            taps.end();
         }
     }
 

@@ -30,16 +30,26 @@ public class Reckoner implements DisposableBean {
     private static final int SHORT_WAITING = 64;
     private static final int SHORT_WAITING_EACH = 48;
 
+    private static final int YIELD_MS = 20;
+
     /* How often it is looked whether the asker is still there, ms. */
     private static final int LOOK_MS = 100;
 
     /* No screen waits longer for an answer, ms. */
     private static final int PATIENCE_MS = 15_000;
 
+    /* For so long at most what takes long waits for taps once it has its seat, ms: taps come and go, a question stays. */
+    private static final int YIELDS_MS = 2_000;
+
+    private final TapsFirst taps;
     private final Turns longOnes = new Turns(LONG_SEATS, LONG_WAITING, LONG_WAITING_EACH);
     private final Turns shortOnes = new Turns(SHORT_SEATS, SHORT_WAITING, SHORT_WAITING_EACH);
     /* Apart from the pool in which what was tapped is worked out. */
     private final ForkJoinPool pool = new ForkJoinPool(CORES + LONG_SEATS);
+
+    Reckoner(TapsFirst taps) {
+        this.taps = taps;
+    }
 
     /** Reckons what takes some hundredths of a second. */
     public <T> T reckon(Supplier<T> work) {
@@ -61,6 +71,9 @@ public class Reckoner implements DisposableBean {
             while (!place.called(LOOK_MS)) {
                 stopFor(asker, end);
             }
+            if (turns == longOnes) {
+                yieldToTaps(asker, end);
+            }
             Work<T> task = new Work<>(work);
             pool.execute(task);
             try {
@@ -73,6 +86,13 @@ public class Reckoner implements DisposableBean {
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             throw new Busy("The kitchen computer is on its way down. Ask again in a moment.");
+        }
+    }
+
+    private void yieldToTaps(Asker asker, long end) throws InterruptedException {
+        for (int waited = 0; taps.anybody() && waited < YIELDS_MS; waited += YIELD_MS) {
+            Thread.sleep(YIELD_MS);
+            stopFor(asker, end);
         }
     }
 

@@ -12,6 +12,7 @@ import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenEvent;
 import olla.server.bakes.Outlooks.Subject;
 import olla.server.bakes.Story.Timed;
+import olla.server.load.TapsFirst;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -23,8 +24,8 @@ class OutlooksTest {
     private static final OvenCourse TURNED_DOWN = OvenCourse.NONE.and(new OvenEvent.DialTurned(2, 140));
     private static final Timed LOOK = new Timed(9, new Observation.Seen(9, Cue.FLAKES_UNDER_PRESSURE));
 
-    private final Outlooks outlooks = new Outlooks();
-    private final Outlooks fresh = new Outlooks();
+    private final Outlooks outlooks = new Outlooks(new TapsFirst());
+    private final Outlooks fresh = new Outlooks(new TapsFirst());
 
     @AfterEach
     void stop() {

@@ -16,6 +16,7 @@ import java.util.Base64;
 import java.util.Collections;
 import java.util.stream.Stream;
 import olla.server.load.Reckoner;
+import olla.server.load.TapsFirst;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -29,7 +30,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 @WebMvcTest(BenchController.class)
-@Import(Reckoner.class)
+@Import({Reckoner.class, TapsFirst.class})
 class EstimateApiTest {
 
     private static final String HAKE = """

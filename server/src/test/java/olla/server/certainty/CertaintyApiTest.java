@@ -15,6 +15,7 @@ import olla.core.estimate.OvenRecord;
 import olla.server.bakes.BakeService;
 import olla.server.bench.Certainties;
 import olla.server.load.Reckoner;
+import olla.server.load.TapsFirst;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
@@ -25,7 +26,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 @WebMvcTest(CertaintyController.class)
-@Import({Reckoner.class, Certainties.class})
+@Import({Reckoner.class, TapsFirst.class, Certainties.class})
 class CertaintyApiTest {
 
     private static final String HAKE = """

@@ -12,6 +12,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import olla.server.load.Reckoner;
+import olla.server.load.TapsFirst;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
@@ -24,7 +25,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 @WebMvcTest(CounterController.class)
-@Import(Reckoner.class)
+@Import({Reckoner.class, TapsFirst.class})
 class CounterApiTest {
 
     private static final String FILLET = """

@@ -99,6 +99,9 @@ class LoadTest {
     @Autowired
     private Endless endless;
 
+    @Autowired
+    private TapsFirst taps;
+
     private final List<Socket> lines = new ArrayList<>();
     private Wire wire;
     private Wire other;
@@ -215,6 +218,30 @@ class LoadTest {
             line.close();
 
             assertThat(endless.givenUp.await(10, TimeUnit.SECONDS)).as(method).isTrue();
+        }
+    }
+
+    /** While somebody waits for a tap's answer nothing that takes long is begun; and it is not put off for ever. */
+    @Test
+    void whatTakesLongIsBegunAfterTheTaps() throws Exception {
+        taps.begin();
+        try {
+            begin(wire, "GET /test/endless HTTP/1.1\nHost: localhost\n", "", 0);
+            assertThat(endless.begun.await(1, TimeUnit.SECONDS)).isFalse();
+        } finally {
+            taps.end();
+        }
+        assertThat(endless.begun.await(20, TimeUnit.SECONDS)).isTrue();
+        hangUp();
+        assertThat(endless.givenUp.await(10, TimeUnit.SECONDS)).isTrue();
+
+        endless.begun = new CountDownLatch(1);
+        taps.begin();
+        try {
+            begin(wire, "GET /test/endless HTTP/1.1\nHost: localhost\n", "", 0);
+            assertThat(endless.begun.await(20, TimeUnit.SECONDS)).isTrue();
+        } finally {
+            taps.end();
         }
     }
 
