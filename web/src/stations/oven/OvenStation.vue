@@ -39,8 +39,11 @@ const all = computed(() => [...running.bakes, ...running.leftOver])
 const bake = computed(() => all.value.find((b) => b.id === props.id) ?? all.value[0])
 const moment = computed(() => (bake.value ? running.moment(bake.value) : null))
 const phase = computed(() => (bake.value?.loggedAt ? 'AFTER' : moment.value?.phase))
-/** What the screen is laid out for. */
-const layout = computed(() => (phase.value === 'SERVE' && answering.value ? 'REST' : phase.value))
+/** The rest was over while somebody typed: the screen stays laid out as it was until they are done. */
+const restHeld = ref(false)
+const layout = computed(() =>
+  phase.value === 'SERVE' && restHeld.value && answering.value ? 'REST' : phase.value,
+)
 const seconds = computed(() => (bake.value ? running.secondsIn(bake.value) : 0))
 const toNext = computed(() => (bake.value ? running.left(bake.value) : null))
 const over = computed(() =>
@@ -191,8 +194,9 @@ watch(
 )
 watch(
   [() => bake.value?.id, phase],
-  ([id], [before]) => {
+  ([id], [before, phaseBefore]) => {
     looking.value = false
+    restHeld.value = answering.value && phaseBefore === 'REST' && phase.value === 'SERVE'
     if (id !== before || phase.value === 'AFTER') answering.value = false
     if (!answering.value) judging.value = !carves.value && phase.value !== 'PUT_BACK'
   },
