@@ -77,17 +77,26 @@ export const useRunning = defineStore('running', () => {
     }
   }
 
-  /** Takes over a bake, or the fields of it that changed; null stands for a field that is there no longer. */
-  function put(news: Partial<Bake> & Pick<Bake, 'id' | 'revision'>) {
-    const had = followed.value.find((b) => b.id === news.id)
-    if (had && had.revision > news.revision) return
-    const entries = Object.entries({ ...had, ...news }).filter(([, value]) => value !== null)
+  /** Each bake as the line has told it: what it tells next is told against that, whatever was answered meanwhile. */
+  const asTold = new Map<string, Bake>()
+
+  /** Takes over what the line tells of a bake: all of it, or what changed; null stands for a field that is there no longer. */
+  function hear(news: Partial<Bake> & Pick<Bake, 'id' | 'revision'>) {
+    const entries = Object.entries({ ...asTold.get(news.id), ...news }).filter(([, value]) => value !== null)
     const bake = Object.fromEntries(entries) as Bake
-    if (had?.loggedAt !== bake.loggedAt || bake.loggedAt) logTurn.value++
     if (!bake.card) {
-      void api.bake(bake.id).then(put).catch(later)
+      void api.bake(bake.id).then(hear).catch(later)
       return
     }
+    asTold.set(bake.id, bake)
+    put(bake)
+  }
+
+  /** Shows a bake, unless a later state of it is shown. */
+  function put(bake: Bake) {
+    const had = followed.value.find((b) => b.id === bake.id)
+    if (had && had.revision > bake.revision) return
+    if (had?.loggedAt !== bake.loggedAt || bake.loggedAt) logTurn.value++
     const others = followed.value.filter((b) => b.id !== bake.id)
     const kept = bake.loggedAt && bake.leftovers?.cleared ? others : [...others, bake]
     followed.value = kept.sort((a, b) => a.startedAt.localeCompare(b.startedAt))
@@ -96,12 +105,8 @@ export const useRunning = defineStore('running', () => {
   /** Takes over a bake that was answered. */
   function take(bake: Bake) {
     setClock(bake.now)
-    // An answer is whole: what it leaves out is not there.
-    const had = followed.value.find((b) => b.id === bake.id)
-    if (!had || had.revision <= bake.revision) {
-      forget(bake.id)
-      put(bake)
-    }
+    put(bake)
+    logTurn.value++
     return bake
   }
 
@@ -144,9 +149,15 @@ export const useRunning = defineStore('running', () => {
       if (leapt) told(news)
       setClock(news.now, news.speed)
       // Everything, whole: it takes the place of what was known.
-      if (whole) followed.value = []
-      news.bakes.forEach(put)
-      news.gone.forEach(forget)
+      if (whole) {
+        followed.value = []
+        asTold.clear()
+      }
+      news.bakes.forEach(hear)
+      news.gone.forEach((id) => {
+        asTold.delete(id)
+        forget(id)
+      })
       loaded.value = true
       roomMb.value = news.roomMb ?? null
       back(news.stored)
@@ -155,7 +166,7 @@ export const useRunning = defineStore('running', () => {
     whole: () =>
       loaded.value
         ? {
-            bakes: JSON.parse(JSON.stringify(followed.value)),
+            bakes: JSON.parse(JSON.stringify([...asTold.values()])),
             gone: [],
             now: new Date(clockNow()).toISOString(),
             speed: base.speed,
