@@ -97,7 +97,8 @@ final class PhotoLab {
 
     /*
      * How the camera was held, out of the segment that says so: 0xFFE1 beginning with "Exif", before the scan begins at 0xFFDA
-     * (published: Exif 2.3, 4.5 and 4.7; from memory). Null where nothing is said.
+     * (published: Exif 2.3, 4.5 and 4.7; from memory). Null where nothing is said. Thumbnailator finds it in a reader's metadata,
+     * which is left unread here: a small file can swell them too.
      */
     private static Orientation turned(byte[] jpeg) {
         int at = 2;
