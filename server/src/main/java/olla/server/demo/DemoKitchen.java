@@ -63,13 +63,7 @@ class DemoKitchen {
     private record Scenario(List<DemoOven> ovens, List<Dish> past, Dish running, List<RecipeInput> recipes) {}
 
     /** An oven, the fault nobody in the demo knows, °C, and the thermometer that hangs in it. */
-    private record DemoOven(String name, OvenKind kind, double hiddenOffsetC, String sensor) {
-        olla.server.ovens.Oven row() {
-            olla.server.ovens.Oven oven = new olla.server.ovens.Oven(name, kind);
-            oven.hang(sensor);
-            return oven;
-        }
-    }
+    private record DemoOven(String name, OvenKind kind, double hiddenOffsetC, String sensor) {}
 
     /** A dish: how long ago it went in, and by how many minutes the cook left the likely time. */
     private record Dish(
@@ -82,8 +76,8 @@ class DemoKitchen {
         Map<String, DemoOven> truths =
                 scenario.ovens().stream().collect(Collectors.toMap(DemoOven::name, Function.identity()));
         Map<String, Integer> ids = scenario.ovens().stream()
-                .collect(Collectors.toMap(
-                        DemoOven::name, o -> ovens.save(o.row()).id()));
+                .collect(
+                        Collectors.toMap(DemoOven::name, o -> ovens.save(row(o)).id()));
         for (Dish dish : scenario.past()) {
             bake(dish, truths.get(dish.oven()), ids.get(dish.oven()), now);
         }
@@ -92,6 +86,14 @@ class DemoKitchen {
         }
         Dish running = scenario.running();
         bakes.putIn(putIn(running, ids.get(running.oven()), wentIn(running, now)));
+    }
+
+    /* A kitchen that was started without the demo and not used has ovens by then. */
+    private olla.server.ovens.Oven row(DemoOven oven) {
+        olla.server.ovens.Oven row =
+                ovens.findByName(oven.name()).orElseGet(() -> new olla.server.ovens.Oven(oven.name(), oven.kind()));
+        row.hang(oven.sensor());
+        return row;
     }
 
     private Scenario scenario() {

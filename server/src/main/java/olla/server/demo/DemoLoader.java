@@ -54,10 +54,21 @@ class DemoLoader implements ApplicationRunner {
                     .param(NAME)
                     .param(LocalDateTime.ofInstant(now, ZoneOffset.UTC))
                     .update();
-            if (taken == 1) {
+            if (taken == 1 && used()) {
+                // Neither among somebody's own bakes, nor into what their ovens have taught.
+                status.setRollbackOnly();
+                LOG.warn("The demo is not loaded: this kitchen has bakes or recipes of its own.");
+            } else if (taken == 1) {
                 kitchen.load(now);
                 LOG.info("Loaded the demo kitchen, Harrow Quay.");
             }
         });
+    }
+
+    private boolean used() {
+        return jdbc.sql("select (select count(*) from bake) + (select count(*) from recipe)")
+                        .query(Long.class)
+                        .single()
+                > 0;
     }
 }
