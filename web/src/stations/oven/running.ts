@@ -102,10 +102,15 @@ export const useRunning = defineStore('running', () => {
     followed.value = kept.sort((a, b) => a.startedAt.localeCompare(b.startedAt))
   }
 
-  /** Takes over a bake that was answered. */
+  /**
+   * Takes over a bake that was answered, unless the line has told as much: an answer does not wait for all that follows from a
+   * tap, the line tells it, and which of both comes first is chance.
+   */
   function take(bake: Bake) {
     setClock(bake.now)
-    put(bake)
+    const told = connected.value ? asTold.get(bake.id) : undefined
+    const asMuch = told && told.revision >= bake.revision && (bake.reckoning || !told.reckoning)
+    if (!asMuch) put(bake)
     logTurn.value++
     return bake
   }

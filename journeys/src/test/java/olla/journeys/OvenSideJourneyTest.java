@@ -87,6 +87,55 @@ class OvenSideJourneyTest {
         screen.waitForText("h1", "Leave it shut");
     }
 
+    /** An answer that is on its way while the line tells more of the same bake takes nothing of that away when it comes. */
+    @Test
+    void anAnswerThatComesLateTakesNothingBack() throws Exception {
+        // Every reading makes a later state of the bake, and the answer is then too old for certain.
+        kitchen.olla("standins", "stop");
+        screen.openAfresh("/bench");
+        screen.waitForText(".slip .check dd", "min");
+        screen.press(Keys.ENTER);
+        screen.waitForText("h1", "Leave it shut");
+        String bake = "/api/bakes" + screen.path().substring("/oven".length());
+        screen.until("it to be stored", () -> kitchenSays(bake, "\"moments\""));
+        // The next tap's answer waits until it is let go, and is then as of before anything followed from the tap.
+        screen.script("""
+                const real = window.fetch
+                window.fetch = async (...asked) => {
+                  const answer = await real(...asked)
+                  if (asked[1]?.method !== 'POST' || !String(asked[0]).endsWith('/taps')) return answer
+                  const bake = await answer.json()
+                  await new Promise((go) => (window.letGo = go))
+                  return new Response(JSON.stringify({ ...bake, look: undefined, reckoning: true }), { status: 200 })
+                }
+                """);
+        screen.press("l");
+        screen.tapNamed(".cues button", "Glassy");
+        screen.waitForText(".look .verdict", "Give it");
+        screen.until("the answer to be held", () -> screen.script("return window.letGo ? true : null"));
+
+        screen.script("""
+                new MutationObserver(() => (window.lost ||= !document.querySelector('.look .verdict'))).observe(
+                  document.body, { childList: true, subtree: true })
+                window.letGo()
+                """);
+
+        screen.until(
+                "the tap to be answered",
+                () -> screen.script(
+                        "return Object.keys(localStorage).some((key) => key.startsWith('olla.out.')) ? null : true"));
+        assertThat(screen.script("return window.lost ?? false")).isEqualTo(false);
+        kitchen.olla("standins", "start");
+    }
+
+    private static Boolean kitchenSays(String path, String part) {
+        try {
+            return kitchen.get(path).contains(part) ? true : null;
+        } catch (Exception notYet) {
+            return null;
+        }
+    }
+
     @Test
     void aDeviceWhoseClockIsSetKeepsTheKitchensTime() {
         screen.open("/bench");

@@ -33,6 +33,7 @@ import olla.server.probes.ProbeUse;
 import olla.server.probes.ProbeUseRepository;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.TransientDataAccessException;
@@ -71,7 +72,7 @@ public class BakeService {
     private static final Duration FORGOTTEN = Duration.ofMinutes(Math.round(BakeClock.FORGOTTEN_MIN));
     private static final int ATTEMPTS = 4;
 
-    /* How long a tap's answer waits for the narrowed window, ms. */
+    /* How long whoever asks for a bake waits for the narrowed window, ms. */
     private static final long PATIENCE_MS = 2500;
 
     /** The log of an oven has changed. */
@@ -88,7 +89,9 @@ public class BakeService {
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
+    private final long tapPatienceMs;
 
+    /** @param tapPatience how long a tap's answer waits for the narrowed window, which otherwise the stream tells */
     BakeService(
             BakeRepository bakes,
             TapRepository taps,
@@ -100,7 +103,8 @@ public class BakeService {
             Certainties certainties,
             Clock clock,
             TransactionTemplate transaction,
-            ApplicationEventPublisher events) {
+            ApplicationEventPublisher events,
+            @Value("${olla.taps.patience}") Duration tapPatience) {
         this.bakes = bakes;
         this.taps = taps;
         this.probes = probes;
@@ -112,6 +116,7 @@ public class BakeService {
         this.clock = clock;
         this.transaction = transaction;
         this.events = events;
+        this.tapPatienceMs = tapPatience.toMillis();
     }
 
     /** A fish goes in, now or when it is said. Asked again with the same id and content it answers with the bake that is there. */
@@ -174,7 +179,7 @@ public class BakeService {
         } catch (DataIntegrityViolationException twice) {
             return there(in).orElseThrow(() -> twice);
         }
-        return views.now(bake, PATIENCE_MS);
+        return views.now(bake, tapPatienceMs);
     }
 
     private BigDecimal enoughFrom(EstimateRequest request) {
@@ -200,7 +205,7 @@ public class BakeService {
             if (!same) {
                 throw new NotNow("Another bake has this id. Put this one in under its own.");
             }
-            return views.now(bake, PATIENCE_MS);
+            return views.now(bake, tapPatienceMs);
         });
     }
 
@@ -211,7 +216,9 @@ public class BakeService {
      */
     public BakeView tap(UUID id, TapInput input) {
         checked(input);
-        return changed(id, bake -> {
+        // Until it is known how long it takes now, nothing that was said of it before it came out is said again.
+        long patienceMs = input.kind() == TapKind.BACK ? PATIENCE_MS : tapPatienceMs;
+        return changed(id, patienceMs, bake -> {
             Story story = views.story(bake);
             Instant at = moment(input.at());
             Tap tap = new Tap(id, input, at);
@@ -384,7 +391,7 @@ public class BakeService {
             }
             return bakes.saveAndFlush(found);
         }));
-        return views.now(bake, PATIENCE_MS);
+        return views.now(bake, tapPatienceMs);
     }
 
     /** Takes the probe out of a bake; what it has said still counts. */
@@ -519,15 +526,19 @@ public class BakeService {
         void make(Bake bake);
     }
 
-    /* The row is counted up first, which also keeps others off it until this is stored. */
     private BakeView changed(UUID id, Change change) {
+        return changed(id, tapPatienceMs, change);
+    }
+
+    /* The row is counted up first, which also keeps others off it until this is stored. */
+    private BakeView changed(UUID id, long patienceMs, Change change) {
         Bake bake = attempted(() -> transaction.execute(status -> {
             bakes.touch(id.toString());
             Bake found = any(id);
             change.make(found);
             return bakes.saveAndFlush(found);
         }));
-        return views.now(bake, PATIENCE_MS);
+        return views.now(bake, patienceMs);
     }
 
     /* Two that stand in each other's way are told so by the store; each then simply tries again. */

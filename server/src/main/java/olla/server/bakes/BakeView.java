@@ -36,6 +36,7 @@ import olla.server.web.MaybeAbsent;
  * @param taps what was tapped, last first
  * @param portions helpings lifted
  * @param leftovers from when it is out
+ * @param reckoning true while what follows from the latest is being worked out; the stream tells it
  * @param lesson what the oven's log has taught with this bake
  * @param card what does not change while it runs
  * @param now the server's clock, so that a tablet whose clock is wrong still counts right
@@ -77,6 +78,7 @@ public record BakeView(
         List<TapView> taps,
         @MaybeAbsent Integer portions,
         @MaybeAbsent LeftoversView leftovers,
+        @MaybeAbsent Boolean reckoning,
         @MaybeAbsent String lesson,
         boolean hasPhoto,
         BakeCard card,

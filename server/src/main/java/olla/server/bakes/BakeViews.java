@@ -227,6 +227,7 @@ class BakeViews {
         Programme programme = questions.understood(request).programme();
         return new Subject(
                 rows.bake().getId(),
+                rows.bake().revision(),
                 request,
                 rows.bake().predicted().window(),
                 story.course(),
@@ -362,6 +363,7 @@ class BakeViews {
                 tapViews(story),
                 story.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
                 leftovers(story),
+                outlook.behind() ? true : null,
                 lesson(bake),
                 rows.pictured(),
                 card(request, question),
@@ -464,6 +466,7 @@ class BakeViews {
                 tapViews(story),
                 story.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
                 leftovers(story),
+                null,
                 lesson(bake),
                 rows.pictured(),
                 new BakeCard(questions.asked(bake), List.of(), List.of(), 1),

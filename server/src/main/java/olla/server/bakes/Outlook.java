@@ -15,8 +15,10 @@ import olla.core.probe.ProbeJudge.Judged;
  * @param look the last look's verdict; empty where nobody has looked
  * @param judged the probe's readings with what they are worth
  * @param ensemble the members behind it; empty where nothing was observed and the ticket stands
+ * @param behind whether more was observed since, and is being worked out
  */
-record Outlook(CheckWindow window, Optional<Look> look, List<Judged> judged, Optional<Ensemble> ensemble) {
+record Outlook(
+        CheckWindow window, Optional<Look> look, List<Judged> judged, Optional<Ensemble> ensemble, boolean behind) {
 
     /**
      * A look and what came of it.
@@ -30,7 +32,12 @@ record Outlook(CheckWindow window, Optional<Look> look, List<Judged> judged, Opt
 
     /** What the ticket said, before anything was observed. */
     static Outlook ticket(CheckWindow window) {
-        return new Outlook(window, Optional.empty(), List.of(), Optional.empty());
+        return new Outlook(window, Optional.empty(), List.of(), Optional.empty(), false);
+    }
+
+    /** The same, while more is being worked out. */
+    Outlook whileMoreIsWorkedOut() {
+        return new Outlook(window, look, judged, ensemble, true);
     }
 
     /** Since when a look says that it is done. */

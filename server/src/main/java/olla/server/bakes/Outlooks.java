@@ -49,6 +49,7 @@ class Outlooks implements DisposableBean {
     /**
      * All that an outlook follows from.
      *
+     * @param revision how often the bake had changed
      * @param ticket what was foretold
      * @param sinceMin when the probe was put in
      * @param outMin when it came out; infinite while it is in
@@ -58,6 +59,7 @@ class Outlooks implements DisposableBean {
      */
     record Subject(
             UUID id,
+            long revision,
             EstimateRequest question,
             CheckWindow ticket,
             OvenCourse course,
@@ -96,7 +98,11 @@ class Outlooks implements DisposableBean {
         private Ensemble prior;
         private List<Step> steps = List.of();
         private Outlook outlook;
+        /* The last that was asked for. */
+        private Subject wanted;
+        /* What is being worked out, and what will be once that is done; each null where there is none. */
         private CompletableFuture<Outlook> coming;
+        private CompletableFuture<Outlook> next;
     }
 
     private final Cache<UUID, Kept> kept =
@@ -126,7 +132,7 @@ class Outlooks implements DisposableBean {
                 return k.outlook;
             }
             begin(subject, k).thenRun(() -> ready.accept(subject.id()));
-            return k.outlook == null ? Outlook.ticket(subject.ticket()) : k.outlook;
+            return (k.outlook == null ? Outlook.ticket(subject.ticket()) : k.outlook).whileMoreIsWorkedOut();
         }
     }
 
@@ -144,6 +150,8 @@ class Outlooks implements DisposableBean {
             coming = begin(subject, k);
         }
         taps.begin();
+        // Worked out before what others ask for, whether it is still waited for or the stream will tell it.
+        coming.whenComplete((outlook, failed) -> taps.end());
         try {
             return coming.get(waitMs, TimeUnit.MILLISECONDS);
         } catch (TimeoutException late) {
@@ -155,17 +163,29 @@ class Outlooks implements DisposableBean {
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             return Outlook.ticket(subject.ticket());
-        } finally {
-            taps.end();
         }
     }
 
+    /* One after the other for one bake. What is asked for while one is worked out is worked out once, by the last word. */
     private CompletableFuture<Outlook> begin(Subject subject, Kept k) {
-        CompletableFuture<Outlook> before = k.coming == null ? CompletableFuture.completedFuture(null) : k.coming;
-        k.coming = before.handle((done, failed) -> null)
-                .thenCompose(nothing -> plain(subject, k))
-                .thenApplyAsync(prior -> work(subject, k, prior), workers);
-        return k.coming;
+        if (k.wanted == null || k.wanted.revision() <= subject.revision()) {
+            k.wanted = subject;
+        }
+        if (k.next == null) {
+            CompletableFuture<?> before = k.coming == null ? CompletableFuture.completedFuture(null) : k.coming;
+            k.next = before.handle((done, failed) -> null).thenComposeAsync(nothing -> last(k), workers);
+        }
+        return k.next;
+    }
+
+    private CompletableFuture<Outlook> last(Kept k) {
+        Subject subject;
+        synchronized (k) {
+            subject = k.wanted;
+            k.coming = k.next;
+            k.next = null;
+        }
+        return plain(subject, k).thenApplyAsync(prior -> work(subject, k, prior), workers);
     }
 
     /* Solved once for whoever asks, and outside the lock: a tap on a bake never waits for the drawing of it. */
@@ -187,7 +207,6 @@ class Outlooks implements DisposableBean {
         }
     }
 
-    /* One after the other for one bake; the chain of futures sees to it. */
     private Outlook work(Subject subject, Kept k, Optional<Ensemble> plain) {
         if (plain.isEmpty()) {
             // Turned down so far that it never gets there: the ticket is all there is.
@@ -262,7 +281,7 @@ class Outlooks implements DisposableBean {
                         minute < before.window().likelyMin());
             }
         }
-        return new Outlook(last.window(), Optional.ofNullable(look), judged, Optional.of(last));
+        return new Outlook(last.window(), Optional.ofNullable(look), judged, Optional.of(last), false);
     }
 
     /** The members of a bake of which nothing was observed, worked out once. */

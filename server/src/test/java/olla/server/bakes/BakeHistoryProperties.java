@@ -41,7 +41,7 @@ import org.springframework.test.context.DynamicPropertySource;
  * in any order, over HTTP into a real MariaDB. Whatever is asked, nothing is answered by a fault of the server's, no list is
  * lost, and what is shown is what an instance that has just been started makes of the stored rows.
  */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
+@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = "olla.taps.patience=0ms")
 @Import(SettableClock.InPlaceOfTheKitchens.class)
 class BakeHistoryProperties {
 

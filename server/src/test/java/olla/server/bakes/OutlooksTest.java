@@ -1,10 +1,12 @@
 package olla.server.bakes;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CopyOnWriteArrayList;
 import olla.core.doneness.Cue;
 import olla.core.estimate.CheckWindow;
 import olla.core.estimate.Observation;
@@ -54,9 +56,36 @@ class OutlooksTest {
                 .isSameAs(outlooks.unobserved(plain).orElseThrow());
     }
 
+    @Test
+    void whatIsTappedMeanwhileIsWorkedOutOnceAndByTheLastWord() {
+        Subject first = subject(1, TURNED_DOWN, List.of());
+        Subject last = subject(9, OvenCourse.NONE.and(new OvenEvent.DialTurned(2, 225)), List.of(LOOK));
+        List<UUID> told = new CopyOnWriteArrayList<>();
+
+        outlooks.soon(first, told::add);
+        for (int turned = 2; turned < 9; turned++) {
+            outlooks.soon(
+                    subject(turned, OvenCourse.NONE.and(new OvenEvent.DialTurned(2, 200 + turned)), List.of()),
+                    told::add);
+        }
+        Outlook answered = outlooks.now(last, WAIT_MS);
+        // Who has read the rows before that and comes late changes nothing.
+        Outlook late = outlooks.now(subject(3, TURNED_DOWN, List.of()), WAIT_MS);
+
+        Outlook alone = fresh.now(last, WAIT_MS);
+        assertThat(answered.window()).isEqualTo(alone.window());
+        assertThat(late.window()).isEqualTo(alone.window());
+        await().untilAsserted(() -> assertThat(told).hasSize(8).containsOnly(ID));
+    }
+
     private static Subject subject(OvenCourse course, List<Timed> seen) {
+        return subject(1, course, seen);
+    }
+
+    private static Subject subject(long revision, OvenCourse course, List<Timed> seen) {
         return new Subject(
                 ID,
+                revision,
                 Hakes.hake(),
                 new CheckWindow(10, 12, 15),
                 course,

@@ -174,6 +174,18 @@ class StoredBakesTest {
         lessons.catchUp(1);
         assertThat(bakes.running()).extracting(BakeView::id).contains(next);
         assertThat(bakes.record(1).bakes()).isZero();
+        // By a day: what was put in tomorrow is kept, and said to be so, until the clock is right.
+        clock.pass(Duration.ofDays(-1));
+        UUID today = in();
+        assertThat(bakes.running()).extracting(BakeView::id).contains(next, today);
+        assertThatThrownBy(() -> bakes.takeOut(next, null))
+                .isInstanceOf(NotNow.class)
+                .hasMessageContaining("before it went in");
+        clock.pass(2);
+        assertThat(bakes.takeOut(today, null).actualMin()).isEqualTo(2);
+        clock.pass(Duration.ofDays(1));
+        clock.pass(6);
+        assertThat(bakes.takeOut(next, null).actualMin()).isEqualTo(8);
     }
 
     @Test

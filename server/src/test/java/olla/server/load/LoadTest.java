@@ -15,6 +15,9 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
+import java.util.stream.DoubleStream;
 import olla.server.TestDatabase;
 import olla.server.Wire;
 import olla.server.Wire.Reply;
@@ -38,7 +41,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A kitchen of which more is asked than it has hands for: taps and clocks go on, and who has to wait is told so. */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = "olla.screens.most-each=48")
+@SpringBootTest(
+        webEnvironment = WebEnvironment.RANDOM_PORT,
+        properties = {"olla.screens.most-each=48", "olla.taps.patience=1ms"})
 @Import(LoadTest.Endless.class)
 class LoadTest {
 
@@ -221,6 +226,26 @@ class LoadTest {
         }
     }
 
+    /** A tap is answered when it is stored; what follows from it takes longer, and the stream tells it. */
+    @Test
+    void aTapIsAnsweredBeforeWhatFollowsFromItIsKnown() throws Exception {
+        UUID bake = putIn();
+        Socket reads = begin(other, "GET /api/bakes/stream HTTP/1.1\nHost: localhost\n", "", 0);
+        hear(reads, told -> told.contains(bake.toString()));
+
+        double answered =
+                likely(tap(bake, "DIAL", ",\"celsius\":150").body()).max().orElseThrow();
+
+        hear(reads, told -> likely(told).anyMatch(later -> later > answered + 2));
+    }
+
+    private static DoubleStream likely(String told) {
+        return Pattern.compile("\"window\":\\{[^}]*\"likelyMin\":([0-9.]+)")
+                .matcher(told)
+                .results()
+                .mapToDouble(window -> Double.parseDouble(window.group(1)));
+    }
+
     /** While somebody waits for a tap's answer nothing that takes long is begun; and it is not put off for ever. */
     @Test
     void whatTakesLongIsBegunAfterTheTaps() throws Exception {
@@ -292,19 +317,19 @@ class LoadTest {
             most = Math.max(most, stalled());
             UUID told = UUID.randomUUID();
             tap(bakes.get(round), told, "DIAL", ",\"celsius\":" + (150 + round));
-            hear(reads, told.toString());
+            hear(reads, heard -> heard.contains(told.toString()));
         }
 
         assertThat(most).as("lines that stand still").isGreaterThan(12);
     }
 
     /* Until a line says so. */
-    private static void hear(Socket line, String what) throws IOException {
+    private static void hear(Socket line, Predicate<String> enough) throws IOException {
         StringBuilder heard = new StringBuilder();
         byte[] some = new byte[65536];
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(30);
-        while (heard.indexOf(what) < 0) {
-            assertThat(System.nanoTime()).as("%s is told", what).isLessThan(end);
+        while (!enough.test(heard.toString())) {
+            assertThat(System.nanoTime()).as("it is told").isLessThan(end);
             int read = line.getInputStream().read(some);
             assertThat(read).as("the line goes on").isPositive();
             heard.append(new String(some, 0, read, StandardCharsets.UTF_8));
