@@ -94,8 +94,10 @@ final class Kitchen implements AutoCloseable {
         builder.environment().put("OLLA_VAR", folder.toString());
         builder.environment().put("OLLA_PORT", String.valueOf(port));
         builder.environment().put("OLLA_DB_PORT", String.valueOf(databasePort));
-        // The reactor has built the application already.
+        // The reactor has built the application already; it is unpacked once for all kitchens.
         builder.environment().put("OLLA_BUILT", "true");
+        builder.environment()
+                .put("OLLA_APP", Path.of("target", "app").toAbsolutePath().toString());
         // What a test cuts stays cut until it says so; one that is about that says otherwise.
         builder.environment().put("OLLA_WATCH", "no");
         builder.environment().putAll(surroundings);

@@ -25,15 +25,21 @@ interface BakeRepository extends JpaRepository<Bake, UUID> {
     List<Bake> findWithOvenByIdIn(List<UUID> ids);
 
     /** Those that screens follow: not in the log yet, or lately and with leftovers nobody has spoken of. */
+    default List<Bake> findFollowed(Instant since) {
+        return findByLoggedAtIsNullOrClearedAtIsNullAndLoggedAtAfterOrderByStartedAt(since);
+    }
+
+    /* By its name and not by a query's text: a start would wait for the reading of the first text. */
     @EntityGraph(attributePaths = "oven")
-    @Query("select b from Bake b where b.loggedAt is null or b.clearedAt is null and b.loggedAt > :since order by"
-            + " b.startedAt")
-    List<Bake> findFollowed(Instant since);
+    List<Bake> findByLoggedAtIsNullOrClearedAtIsNullAndLoggedAtAfterOrderByStartedAt(Instant since);
 
     /** The same, as short as can be. */
-    @Query("select new olla.server.bakes.BakeRepository$Pulse(b.id, b.revision) from Bake b where b.loggedAt is null or"
-            + " b.clearedAt is null and b.loggedAt > :since")
-    List<Pulse> findPulses(Instant since);
+    default List<Pulse> findPulses(Instant since) {
+        return findPulseByLoggedAtIsNullOrClearedAtIsNullAndLoggedAtAfter(since);
+    }
+
+    /* Likewise. */
+    List<Pulse> findPulseByLoggedAtIsNullOrClearedAtIsNullAndLoggedAtAfter(Instant since);
 
     /** The log, newest first. */
     @EntityGraph(attributePaths = "oven")

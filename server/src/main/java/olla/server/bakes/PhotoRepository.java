@@ -4,12 +4,18 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Query;
 
 /** The stored pictures. */
 interface PhotoRepository extends JpaRepository<Photo, UUID> {
 
     /** Which of some bakes have one. */
-    @Query("select p.bakeId from Photo p where p.bakeId in :bakes")
-    List<UUID> findIdsIn(Collection<UUID> bakes);
+    default List<UUID> findIdsIn(Collection<UUID> bakes) {
+        return findIdByBakeIdIn(bakes).stream().map(Id::bakeId).toList();
+    }
+
+    /* Without the pictures. */
+    List<Id> findIdByBakeIdIn(Collection<UUID> bakes);
+
+    /** Of which bake a picture is. */
+    record Id(UUID bakeId) {}
 }
