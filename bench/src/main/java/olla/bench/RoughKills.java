@@ -183,7 +183,7 @@ public final class RoughKills {
                         "POST",
                         "/api/bakes",
                         "{\"id\":\"" + bake + "\",\"title\":\"Killed\",\"ovenId\":1,\"question\":" + question + "}");
-                tap(bake, "\"kind\":\"DOOR\",\"seconds\":20");
+                tap(bake, "\"kind\":\"DOOR\",\"number\":20");
                 tap(bake, "\"kind\":\"CUE\",\"cue\":\"GLASSY\"");
                 readings(chance);
                 tap(bake, "\"kind\":\"OUT\"");

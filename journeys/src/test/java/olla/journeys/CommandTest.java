@@ -144,9 +144,15 @@ class CommandTest {
             }
             kitchen.waitUntilAnotherAnswers(before);
         }
+        // The database is killed while the application is on its way back and needs it.
+        Map<String, String> before = Map.of("app", kitchen.pid("app"), "db", kitchen.pid("db"));
+        kitchen.cut("app");
+        kitchen.waitUntilAnotherRuns("app", before.get("app"));
+        kitchen.cut("db");
+        kitchen.waitUntilAnotherAnswers(before);
         assertThat(kitchen.attempt(Map.of(), "status").said())
                 .contains("what stops is started again; last: ")
-                .contains("the database and the application had stopped; starting again");
+                .contains("the database had stopped meanwhile");
         kitchen.olla("stop");
         assertThat(kitchen.attempt(Map.of(), "status").said())
                 .contains("database stopped")

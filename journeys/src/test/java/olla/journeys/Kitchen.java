@@ -209,6 +209,17 @@ final class Kitchen implements AutoCloseable {
         }
     }
 
+    /** Waits until another process than this one is on its way. */
+    void waitUntilAnotherRuns(String which, String before) throws Exception {
+        long end = System.nanoTime() + TimeUnit.MINUTES.toNanos(1);
+        while (!renewed(Map.of(which, before))) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("nobody starts the " + which + " again");
+            }
+            Thread.sleep(20);
+        }
+    }
+
     private boolean renewed(Map<String, String> before) throws IOException {
         for (Map.Entry<String, String> one : before.entrySet()) {
             Path file = folder.resolve("run/" + one.getKey() + ".pid");

@@ -11,13 +11,13 @@ import org.junit.jupiter.api.extension.RegisterExtension;
  */
 class TabsJourneyTest {
 
-    private static final int TABS = 9;
+    private static final int TABS = 12;
 
     @RegisterExtension
     static final Evening EVENING = Evening.shared();
 
     @Test
-    void theNinthTabTapsLikeTheFirst() throws Exception {
+    void theTwelfthTabTapsLikeTheFirst() throws Exception {
         Screen screen = EVENING.screen();
         Kitchen kitchen = EVENING.kitchen();
         screen.openAfresh("/oven");
