@@ -8,6 +8,8 @@ FIRST=${1:?how many first starts} UPGRADES=${2:?how many upgrades}
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 HOME_OF_IT=$(mktemp -d /tmp/olla-kills.XXXXXX)
 chmod 755 "$HOME_OF_IT"
+# Unpacked once; what is cut is the kitchen.
+export OLLA_APP=$HOME_OF_IT/app
 export OLLA_VAR=$HOME_OF_IT/var OLLA_PORT=${OLLA_PORT:-8190} OLLA_DB_PORT=${OLLA_DB_PORT:-33290} OLLA_BUILT=true OLLA_WATCH=no
 RANDOM=${SEED:-$$}
 failed=0
