@@ -89,6 +89,7 @@ public final class RoughKills {
         for (int c = 0; c < COOKS; c++) {
             int seed = c;
             Thread cook = new Thread(() -> cook(new Random(100 + seed)));
+            cook.setDaemon(true);
             cook.start();
             cooks.add(cook);
         }
@@ -126,9 +127,12 @@ public final class RoughKills {
     }
 
     private void kill(String which) throws Exception {
-        long pid = Long.parseLong(
-                Files.readString(folder.resolve("run/" + which + ".pid")).strip());
-        ProcessHandle.of(pid).ifPresent(ProcessHandle::destroyForcibly);
+        Path file = folder.resolve("run/" + which + ".pid");
+        // What was killed on its way back may be begun anew just now.
+        for (int i = 0; !Files.exists(file) && i < 600; i++) {
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+        ProcessHandle.of(Long.parseLong(Files.readString(file).strip())).ifPresent(ProcessHandle::destroyForcibly);
     }
 
     /* To the last byte, at once, as another program would; for as long as nobody makes room. */
