@@ -8,8 +8,10 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -74,6 +76,9 @@ public class BakeService {
 
     /* How long whoever asks for a bake waits for the narrowed window, ms. */
     private static final long PATIENCE_MS = 2500;
+
+    /* After these the first sentence has to be right: never a calm one over raw fish, nor one of before it came out. */
+    private static final Set<TapKind> RIGHT_AT_ONCE = EnumSet.of(TapKind.OUT, TapKind.BACK);
 
     /** The log of an oven has changed. */
     record LogChanged(int ovenId) {}
@@ -216,8 +221,7 @@ public class BakeService {
      */
     public BakeView tap(UUID id, TapInput input) {
         checked(input);
-        // Until it is known how long it takes now, nothing that was said of it before it came out is said again.
-        long patienceMs = input.kind() == TapKind.BACK ? PATIENCE_MS : tapPatienceMs;
+        long patienceMs = RIGHT_AT_ONCE.contains(input.kind()) ? PATIENCE_MS : tapPatienceMs;
         return changed(id, patienceMs, bake -> {
             Story story = views.story(bake);
             Instant at = moment(input.at());
