@@ -23,6 +23,7 @@ public final class Material {
     private final double lowestJm3;
     private final double perJm3;
     private final double[] temperatureC;
+    private final double[] line;
     private final double[] resistivity;
     private final double[] leastCapacity;
     private final double waterKgM3;
@@ -38,6 +39,7 @@ public final class Material {
         this.lowestJm3 = lowestJm3;
         this.perJm3 = perJm3;
         this.temperatureC = temperatureC;
+        this.line = lines(temperatureC);
         this.resistivity = resistivity;
         this.leastCapacity = leastCapacity(temperatureC, 1 / perJm3);
         this.waterKgM3 = waterKgM3;
@@ -63,6 +65,16 @@ public final class Material {
     double resistivity(double enthalpyJm3, double waterLeftKgM3) {
         double wet = resistivity(enthalpyJm3);
         return waterKgM3 > 0 ? dryResistivity + waterLeftKgM3 / waterKgM3 * (wet - dryResistivity) : wet;
+    }
+
+    /* What a temperature is between two entries: where its line begins and how it rises, turn about. */
+    private static double[] lines(double[] temperatureC) {
+        double[] lines = new double[2 * (temperatureC.length - 1)];
+        for (int i = 0; i < temperatureC.length - 1; i++) {
+            lines[2 * i + 1] = temperatureC[i + 1] - temperatureC[i];
+            lines[2 * i] = temperatureC[i] - i * lines[2 * i + 1];
+        }
+        return lines;
     }
 
     private static double[] leastCapacity(double[] temperatureC, double stepJm3) {
@@ -144,12 +156,14 @@ public final class Material {
 
     /** {@link #temperatureC(double)} for the cells from..to of an array; the solver's inmost loop. */
     void temperatures(double[] enthalpyJm3, double[] intoC, int from, int to) {
-        double[] table = temperatureC;
+        double[] table = line;
         int last = table.length - 2;
+        double lowest = lowestJm3;
+        double per = perJm3;
         for (int cell = from; cell < to; cell++) {
-            double at = (enthalpyJm3[cell] - lowestJm3) * perJm3;
-            int i = Math.max(0, Math.min(last, (int) at));
-            intoC[cell] = table[i] + (at - i) * (table[i + 1] - table[i]);
+            double at = (enthalpyJm3[cell] - lowest) * per;
+            int i = Math.max(0, Math.min(last, 2 * (int) at));
+            intoC[cell] = table[i] + at * table[i + 1];
         }
     }
 

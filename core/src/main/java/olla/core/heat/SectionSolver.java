@@ -1,7 +1,5 @@
 package olla.core.heat;
 
-import java.util.Arrays;
-
 /**
  * Heat conduction in a {@link Section} by explicit finite volumes on enthalpy.
  *
@@ -39,10 +37,12 @@ public final class SectionSolver {
     private final double[] resistivity;
     private final double[] stiffness;
     private final double[] conductance;
+    private final Stencil stencil;
     private final double[] inward;
     private final double[] tangent;
     private final double[] tangentC;
     private final double[] boilingJm3;
+    private final Face[] faces;
     private long updates;
 
     /**
@@ -63,9 +63,11 @@ public final class SectionSolver {
         this.resistivity = new double[cells];
         this.stiffness = new double[cells];
         this.conductance = new double[section.linkA.length];
+        this.stencil = new Stencil(section);
         this.inward = new double[section.faceCell.length];
         this.tangent = new double[Face.TANGENT * inward.length];
         this.tangentC = new double[inward.length];
+        this.faces = new Face[inward.length];
         this.boilingJm3 = new double[materials.length];
         for (int m = 0; m < materials.length; m++) {
             boilingJm3[m] = section.has(m) && materials[m].waterKgM3() > 0
@@ -164,8 +166,9 @@ public final class SectionSolver {
     /** Moves a state on by some seconds in given surroundings. */
     public void advance(SectionState state, Surroundings around, double seconds) {
         for (int f = 0; f < inward.length; f++) {
+            faces[f] = around.of(section.faceMaterial[f]);
             tangentC[f] = state.faceC[f];
-            face(around, f).tangent(tangentC[f], section.faceUp[f], tangent, Face.TANGENT * f);
+            faces[f].tangent(tangentC[f], section.faceUp[f], tangent, Face.TANGENT * f);
         }
         double left = seconds;
         while (left > 1e-9) {
@@ -174,7 +177,7 @@ public final class SectionSolver {
             int steps = Math.max(1, (int) Math.ceil(stretch / longest));
             double dt = stretch / steps;
             for (int s = 0; s < steps; s++) {
-                step(state, around, dt);
+                step(state, dt);
             }
             updates += (long) steps * temperature.length;
             left -= stretch;
@@ -277,6 +280,7 @@ public final class SectionSolver {
             inward[f] = resistance > 0 ? 1 / resistance : Double.POSITIVE_INFINITY;
             stiffness[cell] += 0.5 * section.faceArea[f] / (resistance + 1 / STIFFEST_FILM);
         }
+        stencil.renew(conductance);
         double longest = Double.POSITIVE_INFINITY;
         for (int i = 0; i < temperature.length; i++) {
             double least = materialOf[i].leastCapacityJm3K(state.enthalpy[i]);
@@ -290,12 +294,20 @@ public final class SectionSolver {
 
     private void temperatures(SectionState state) {
         for (int m = 0; m < materials.length; m++) {
+            if (section.has(m)) {
+                materials[m].temperatures(state.enthalpy, temperature, section.from[m], section.to[m]);
+            }
+        }
+        keepColdest(state);
+    }
+
+    private void keepColdest(SectionState state) {
+        for (int m = 0; m < materials.length; m++) {
             int from = section.from[m];
             int to = section.to[m];
             if (to == from) {
                 continue;
             }
-            materials[m].temperatures(state.enthalpy, temperature, from, to);
             double coldest = Double.POSITIVE_INFINITY;
             for (int i = from; i < to; i++) {
                 if (temperature[i] < coldest) {
@@ -307,31 +319,23 @@ public final class SectionSolver {
         }
     }
 
-    private Face face(Surroundings around, int f) {
-        return around.of(section.faceMaterial[f]);
-    }
-
-    private void step(SectionState state, Surroundings around, double dt) {
-        temperatures(state);
-        Arrays.fill(gained, 0);
-        for (int l = 0; l < conductance.length; l++) {
-            int a = section.linkA[l];
-            int b = section.linkB[l];
-            double q = conductance[l] * (temperature[a] - temperature[b]);
-            gained[a] -= q;
-            gained[b] += q;
-        }
+    private void step(SectionState state, double dt) {
         for (int f = 0; f < inward.length; f++) {
-            enter(state, face(around, f), f, dt);
+            enter(state, faces[f], f, dt);
         }
-        for (int i = 0; i < gained.length; i++) {
-            state.enthalpy[i] += gained[i] * dt / section.volume[i];
-        }
+        stencil.acrossMaterials(temperature, gained);
         for (int m = 0; m < materials.length; m++) {
-            if (boilingJm3[m] < Double.POSITIVE_INFINITY) {
-                boil(state, m);
+            int from = section.from[m];
+            int to = section.to[m];
+            if (to > from) {
+                stencil.within(from, to, temperature, gained, dt, state.enthalpy);
+                if (boilingJm3[m] < Double.POSITIVE_INFINITY) {
+                    boil(state, m);
+                }
+                materials[m].temperatures(state.enthalpy, temperature, from, to);
             }
         }
+        keepColdest(state);
     }
 
     /* What a wet layer holds beyond the boiling point goes off with its water while it has any. */
