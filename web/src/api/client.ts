@@ -12,7 +12,7 @@ import type {
   Ingredient,
   Inside,
   LogLine,
-  Measured,
+  DeviceReading,
   Oven,
   OvenWords,
   Question,
@@ -166,7 +166,7 @@ export const api = {
   inside: (id: string, signal: AbortSignal) =>
     ask<Inside>('GET', `/api/bakes/${id}/inside`, undefined, signal),
   rest: (id: string) => ask<Answer>('GET', `/api/bakes/${id}/rest`),
-  devices: () => call<Measured[]>('GET', '/api/devices'),
+  devices: () => call<DeviceReading[]>('GET', '/api/devices'),
   probe: (id: string, device: string) => call<Bake>('PUT', `/api/bakes/${id}/probe`, { device }),
   unprobe: (id: string) => call<Bake>('DELETE', `/api/bakes/${id}/probe`),
   describeOven: (oven: Oven, words: OvenWords) =>

@@ -2,7 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, Problem } from '../../api/client'
-import type { Bake, Measured } from '../../api/types'
+import type { Bake, DeviceReading } from '../../api/types'
 import { useUnits } from '../../words/units'
 import BenchDialog from '../bench/BenchDialog.vue'
 
@@ -14,7 +14,7 @@ const emit = defineEmits<{ changed: [bake: Bake] }>()
 const LOOK_MS = 1500
 
 const units = useUnits()
-const devices = ref<Measured[]>([])
+const devices = ref<DeviceReading[]>([])
 const problem = ref<Problem | null>(null)
 const tips = computed(() => devices.value.filter((d) => d.channel === 'TIP'))
 const airs = computed(() => devices.value.filter((d) => d.channel === 'AIR'))

@@ -6,19 +6,19 @@ import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.OpenTray;
 import olla.core.dress.SaltCrust;
-import olla.core.dress.Usual;
-import olla.core.estimate.CheckWindow;
-import olla.core.estimate.Ensemble;
+import olla.core.dress.UsualProgramme;
 import olla.core.estimate.Estimator;
-import olla.core.estimate.Observation;
 import olla.core.estimate.OvenRecord;
-import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.oven.OvenCourse;
+import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.Observation;
+import olla.core.uncertainty.OvenCalibration;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -56,7 +56,7 @@ public class EnsembleBenchmark {
             OptionalDouble open = OptionalDouble.empty();
             this.piece = Piece.from(species, cut, open, OptionalDouble.of(massG), open, open, open, false);
             this.dress = dress;
-            this.programme = Usual.programme(dress, tempC, dress.usualRestMinutes());
+            this.programme = UsualProgramme.programme(dress, tempC, dress.usualRestMinutes());
         }
     }
 
@@ -74,8 +74,8 @@ public class EnsembleBenchmark {
                         question.piece,
                         question.dress,
                         OvenKind.STILL,
-                        OvenTruth.UNCHECKED,
-                        OvenCourse.NONE,
+                        OvenCalibration.UNCHECKED,
+                        OvenEvents.NONE,
                         question.programme,
                         Doneness.FLAKES,
                         SEED)
@@ -89,7 +89,7 @@ public class EnsembleBenchmark {
                         question.piece,
                         question.dress,
                         OvenKind.STILL,
-                        OvenTruth.UNCHECKED,
+                        OvenCalibration.UNCHECKED,
                         question.programme,
                         Doneness.FLAKES,
                         OvenRecord.NONE,

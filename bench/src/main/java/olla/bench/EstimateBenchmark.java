@@ -15,13 +15,13 @@ import olla.core.dress.TrayBake;
 import olla.core.dress.Vegetable;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
-import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
+import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
+import olla.core.uncertainty.OvenCalibration;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -76,7 +76,7 @@ public class EstimateBenchmark {
     /** With the programme that the dress usually has: for a topping that goes on part-way, the longest there is. */
     @Benchmark
     public Estimate estimate() {
-        Oven oven = Oven.trusted(OvenKind.STILL);
+        OvenModel oven = OvenModel.trusted(OvenKind.STILL);
         Programme programme = Estimator.usual(
                 question.piece,
                 question.dress,
@@ -85,6 +85,6 @@ public class EstimateBenchmark {
                 question.tempC,
                 question.dress.usualRestMinutes());
         return Estimator.estimate(
-                question.piece, question.dress, OvenKind.STILL, OvenTruth.UNCHECKED, programme, Doneness.FLAKES);
+                question.piece, question.dress, OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES);
     }
 }

@@ -2,8 +2,8 @@ package olla.core.dress;
 
 import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
+import olla.core.fish.EatingQualities.Firmness;
 import olla.core.fish.Species;
-import olla.core.fish.Traits.Firmness;
 
 /** The ways to dress a fish, and which fish suits which (common practice, no source). */
 public enum Style {

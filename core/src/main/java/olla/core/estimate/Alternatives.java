@@ -14,8 +14,12 @@ import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.Topping;
 import olla.core.fish.Piece;
-import olla.core.oven.Oven;
+import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
+import olla.core.simulation.BakeModel;
+import olla.core.simulation.BakeRecorder;
+import olla.core.simulation.BakeRun;
+import olla.core.simulation.Unknowns;
 
 /**
  * The same fish otherwise: to each target, and in a gentle, a middling and a hot oven.
@@ -58,7 +62,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String wh
             double tempC, double minutes, double marginMin, double dryShare, double waterLossG, boolean chosen) {}
 
     /** Reckons them. */
-    static Alternatives of(Piece piece, Dress dress, Oven oven, Programme programme, Doneness target) {
+    static Alternatives of(Piece piece, Dress dress, OvenModel oven, Programme programme, Doneness target) {
         BakeModel model = new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.FINE);
         List<ToTarget> targets = new ArrayList<>();
         BakeRun here = new BakeRun(model, programme);
@@ -66,7 +70,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String wh
             OptionalDouble open = here.minutesFor(other.peakC());
             if (open.isPresent()) {
                 Programme closed = here.closed(open.getAsDouble());
-                Course course = here.run(closed);
+                BakeRecorder course = here.run(closed);
                 targets.add(new ToTarget(
                         other,
                         closed.bakeMinutes().orElseThrow(),
@@ -84,7 +88,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String wh
             OptionalDouble open = run.minutesFor(target.peakC());
             if (open.isPresent()) {
                 Programme closed = run.closed(open.getAsDouble());
-                Course course = run.run(closed);
+                BakeRecorder course = run.run(closed);
                 double margin = run.outFor(Band.DRY.fromC()) - run.outFor(Doneness.FLAKES.peakC());
                 dials.add(new AtDial(
                         tempC,

@@ -1,6 +1,8 @@
 package olla.core.estimate;
 
 import java.util.List;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Doubt;
 
 /**
  * How sure the minutes are.
@@ -9,4 +11,4 @@ import java.util.List;
  * @param doubts what makes it wide, largest first
  * @param schools the ways of reckoning, side by side
  */
-public record Certainty(CheckWindow window, List<Doubt> doubts, List<School> schools) {}
+public record Certainty(CheckWindow window, List<Doubt> doubts, List<RuleOfThumb> schools) {}

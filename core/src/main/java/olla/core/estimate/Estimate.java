@@ -3,9 +3,15 @@ package olla.core.estimate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import olla.core.fish.Measured;
+import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.safety.Caution;
+import olla.core.simulation.Browning;
+import olla.core.simulation.Frames;
+import olla.core.simulation.StageSpan;
+import olla.core.simulation.Trace;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Doubt;
 import olla.core.units.Dial;
 
 /**
@@ -64,7 +70,7 @@ public record Estimate(
 
     /** By how much a ruler at the thickest point would narrow the check window, minutes; 0 where one was used. */
     public double rulerWouldGainMinutes() {
-        if (piece.measured() == Measured.RULER || window.isEmpty()) {
+        if (piece.measured() == MeasuredBy.RULER || window.isEmpty()) {
             return 0;
         }
         double width = window.get().widthMin();

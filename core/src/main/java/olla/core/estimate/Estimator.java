@@ -12,17 +12,29 @@ import olla.core.dress.Finish;
 import olla.core.dress.OpenTray;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Topping;
-import olla.core.dress.Usual;
+import olla.core.dress.UsualProgramme;
 import olla.core.estimate.Estimate.Forgotten;
 import olla.core.fish.Filling;
-import olla.core.fish.Measured;
+import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
-import olla.core.oven.Oven;
-import olla.core.oven.OvenCourse;
+import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
+import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import olla.core.safety.Cautions;
+import olla.core.simulation.BakeModel;
+import olla.core.simulation.BakeRecorder;
+import olla.core.simulation.BakeRun;
+import olla.core.simulation.Browning;
+import olla.core.simulation.Trace;
+import olla.core.simulation.Unknowns;
+import olla.core.uncertainty.BakeSpec;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Doubt;
+import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.OvenCalibration;
+import olla.core.uncertainty.Sensitivities;
 import olla.core.units.Refusals;
 import olla.core.units.Said;
 
@@ -42,8 +54,8 @@ public final class Estimator {
      * @throws olla.core.units.RefusedInput where the open bake cannot reach the target in this oven
      */
     public static Estimate estimate(
-            Piece piece, Dress dress, OvenKind kind, OvenTruth truth, Programme programme, Doneness target) {
-        return estimate(piece, dress, kind, truth, OvenCourse.NONE, programme, target);
+            Piece piece, Dress dress, OvenKind kind, OvenCalibration truth, Programme programme, Doneness target) {
+        return estimate(piece, dress, kind, truth, OvenEvents.NONE, programme, target);
     }
 
     /**
@@ -56,14 +68,14 @@ public final class Estimator {
             Piece piece,
             Dress dress,
             OvenKind kind,
-            OvenTruth truth,
-            OvenCourse course,
+            OvenCalibration truth,
+            OvenEvents course,
             Programme programme,
             Doneness target) {
         Refusals refusals = new Refusals();
-        Usual.check(dress, kind, programme, refusals);
+        UsualProgramme.check(dress, kind, programme, refusals);
         refusals.throwIfAny();
-        Dish dish = new Dish(piece, dress, kind, truth, course, programme, target.peakC());
+        BakeSpec dish = new BakeSpec(piece, dress, kind, truth, course, programme, target.peakC());
         BakeModel model = dish.model(BakeModel.Fineness.FINE);
         BakeRun run = new BakeRun(model, programme);
         OptionalDouble solved = run.minutesFor(target.peakC());
@@ -71,13 +83,13 @@ public final class Estimator {
             refusals.add("programme.tempC", neverDone(piece, programme, target)).throwIfAny();
         }
         Programme closed = programme.open() ? run.closed(solved.getAsDouble()) : programme;
-        Course went = run.run(closed);
+        BakeRecorder went = run.run(closed);
         Optional<CheckWindow> window = Optional.empty();
         List<Doubt> doubts = List.of();
         if (solved.isPresent()) {
             double open = solved.getAsDouble();
             double out = run.closed(open).bakeMinutes().orElseThrow();
-            Doubts all = new Doubts(dish, dish.model(BakeModel.Fineness.COARSE), open);
+            Sensitivities all = new Sensitivities(dish, dish.model(BakeModel.Fineness.COARSE), open);
             CheckWindow quick = CheckWindow.about(open, all.logSpread(), out - open);
             window = Optional.of(quick);
             doubts = all.found(open, quick.widthMin());
@@ -119,17 +131,17 @@ public final class Estimator {
             Piece piece,
             Dress dress,
             OvenKind kind,
-            OvenTruth truth,
+            OvenCalibration truth,
             Programme programme,
             Doneness target,
             OvenRecord log,
             long seed) {
-        Dish dish = new Dish(piece, dress, kind, truth, programme, target.peakC());
+        BakeSpec dish = new BakeSpec(piece, dress, kind, truth, programme, target.peakC());
         return likely(dish).map(likely -> {
             Ensemble ensemble = Ensemble.of(dish, likely.openMin(), likely.fixedMin(), false, seed);
             CheckWindow window = ensemble.window();
             return new Certainty(
-                    window, ensemble.doubts(), Schools.of(dish, window, likely.openMin(), likely.fixedMin(), log));
+                    window, ensemble.doubts(), RulesOfThumb.of(dish, window, likely.openMin(), likely.fixedMin(), log));
         });
     }
 
@@ -146,12 +158,12 @@ public final class Estimator {
             Piece piece,
             Dress dress,
             OvenKind kind,
-            OvenTruth truth,
-            OvenCourse course,
+            OvenCalibration truth,
+            OvenEvents course,
             Programme programme,
             Doneness target,
             long seed) {
-        Dish dish = new Dish(piece, dress, kind, truth, course, programme, target.peakC());
+        BakeSpec dish = new BakeSpec(piece, dress, kind, truth, course, programme, target.peakC());
         return likely(dish).map(likely -> Ensemble.of(dish, likely.openMin(), likely.fixedMin(), true, seed));
     }
 
@@ -166,11 +178,11 @@ public final class Estimator {
             Piece piece,
             Dress dress,
             OvenKind kind,
-            OvenTruth truth,
-            OvenCourse course,
+            OvenCalibration truth,
+            OvenEvents course,
             Programme programme,
             double peakC) {
-        Optional<Likely> likely = likely(new Dish(piece, dress, kind, truth, course, programme, peakC));
+        Optional<Likely> likely = likely(new BakeSpec(piece, dress, kind, truth, course, programme, peakC));
         return likely.isPresent()
                 ? OptionalDouble.of(likely.get().openMin() + likely.get().fixedMin())
                 : OptionalDouble.empty();
@@ -181,9 +193,10 @@ public final class Estimator {
      *
      * @throws olla.core.units.RefusedInput where the dress cannot go through the programme
      */
-    public static Alternatives alternatives(Piece piece, Dress dress, Oven oven, Programme programme, Doneness target) {
+    public static Alternatives alternatives(
+            Piece piece, Dress dress, OvenModel oven, Programme programme, Doneness target) {
         Refusals refusals = new Refusals();
-        Usual.check(dress, oven.kind(), programme, refusals);
+        UsualProgramme.check(dress, oven.kind(), programme, refusals);
         refusals.throwIfAny();
         return Alternatives.of(piece, dress, oven, programme, target);
     }
@@ -191,9 +204,9 @@ public final class Estimator {
     /** Minutes of the stages that are open, and of the others. */
     private record Likely(double openMin, double fixedMin) {}
 
-    private static Optional<Likely> likely(Dish dish) {
+    private static Optional<Likely> likely(BakeSpec dish) {
         Refusals refusals = new Refusals();
-        Usual.check(dish.dress(), dish.kind(), dish.programme(), refusals);
+        UsualProgramme.check(dish.dress(), dish.kind(), dish.programme(), refusals);
         refusals.throwIfAny();
         BakeRun fine = new BakeRun(dish.model(BakeModel.Fineness.FINE), dish.programme());
         OptionalDouble solved = fine.minutesFor(dish.targetC());
@@ -204,7 +217,7 @@ public final class Estimator {
         return Optional.of(new Likely(open, fine.closed(open).bakeMinutes().orElseThrow() - open));
     }
 
-    private static Optional<Forgotten> forgotten(Dress dress, Programme closed, Course course) {
+    private static Optional<Forgotten> forgotten(Dress dress, Programme closed, BakeRecorder course) {
         if (!(dress instanceof SaltCrust) || closed.restMinutes() >= SaltCrust.FORGOTTEN_MINUTES) {
             return Optional.empty();
         }
@@ -220,8 +233,8 @@ public final class Estimator {
      * @param restMinutes out of the oven, minutes
      */
     public static Programme usual(
-            Piece piece, Dress dress, Oven oven, Doneness target, double tempC, double restMinutes) {
-        Programme usual = Usual.programme(dress, oven.kind(), tempC, restMinutes);
+            Piece piece, Dress dress, OvenModel oven, Doneness target, double tempC, double restMinutes) {
+        Programme usual = UsualProgramme.programme(dress, oven.kind(), tempC, restMinutes);
         if (!(dress instanceof Topping)) {
             return usual;
         }
@@ -237,21 +250,21 @@ public final class Estimator {
     private static double grillMinutes(BakeRun run, Doneness target) {
         OptionalDouble solved = run.minutesFor(target.peakC());
         if (solved.isEmpty()) {
-            return Usual.SHORTEST_GRILL_MIN;
+            return UsualProgramme.SHORTEST_GRILL_MIN;
         }
         Programme closed = run.closed(solved.getAsDouble());
-        if (closed.bakeMinutes().orElseThrow() > Programme.LONGEST_MINUTES - Usual.LONGEST_GRILL_MIN) {
-            return Usual.SHORTEST_GRILL_MIN;
+        if (closed.bakeMinutes().orElseThrow() > Programme.LONGEST_MINUTES - UsualProgramme.LONGEST_GRILL_MIN) {
+            return UsualProgramme.SHORTEST_GRILL_MIN;
         }
-        Course course = run.run(closed.grilled(Usual.LONGEST_GRILL_MIN));
+        BakeRecorder course = run.run(closed.grilled(UsualProgramme.LONGEST_GRILL_MIN));
         double from = course.spans().stream()
                 .filter(span -> span.stage() instanceof Stage.Grill)
                 .findFirst()
                 .orElseThrow()
                 .fromMin();
         double gold = course.goldMinute();
-        double minutes = Double.isNaN(gold) ? Usual.LONGEST_GRILL_MIN : Math.round(2 * (gold - from)) / 2.0;
-        return Math.max(Usual.SHORTEST_GRILL_MIN, Math.min(Usual.LONGEST_GRILL_MIN, minutes));
+        double minutes = Double.isNaN(gold) ? UsualProgramme.LONGEST_GRILL_MIN : Math.round(2 * (gold - from)) / 2.0;
+        return Math.max(UsualProgramme.SHORTEST_GRILL_MIN, Math.min(UsualProgramme.LONGEST_GRILL_MIN, minutes));
     }
 
     private static String neverDone(Piece piece, Programme programme, Doneness target) {
@@ -267,9 +280,14 @@ public final class Estimator {
     }
 
     private static List<String> assumptions(
-            Piece piece, Dress dress, OvenTruth truth, Programme programme, Doneness target, OptionalDouble solved) {
+            Piece piece,
+            Dress dress,
+            OvenCalibration truth,
+            Programme programme,
+            Doneness target,
+            OptionalDouble solved) {
         List<String> said = new ArrayList<>();
-        if (piece.measured() != Measured.RULER) {
+        if (piece.measured() != MeasuredBy.RULER) {
             said.add(String.format(
                     Locale.ROOT,
                     "Thickness reckoned, not measured: [%.0f mm], ±[%.0f mm]. A ruler would narrow the window.",

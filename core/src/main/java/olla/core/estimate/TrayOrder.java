@@ -6,8 +6,11 @@ import java.util.List;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.fish.Piece;
-import olla.core.oven.Oven;
+import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
+import olla.core.simulation.BakeModel;
+import olla.core.simulation.BakeRun;
+import olla.core.simulation.Unknowns;
 import olla.core.units.Refusals;
 
 /** Pieces of different thickness on one tray: each has its own minute, and so there is an order in which they come out. */
@@ -34,7 +37,7 @@ public final class TrayOrder {
      * @throws olla.core.units.RefusedInput where there are too many or one does not exist
      */
     public static List<Turn> of(
-            Piece piece, List<Double> othersMm, Dress dress, Oven oven, Programme programme, Doneness target) {
+            Piece piece, List<Double> othersMm, Dress dress, OvenModel oven, Programme programme, Doneness target) {
         Refusals refusals = new Refusals();
         if (othersMm.size() > MOST_OTHERS) {
             refusals.add(

@@ -1,5 +1,5 @@
 /**
- * From a piece, its dress, an oven and a programme to the answer on the ticket. Here the physics of {@code heat} meets
- * the words of {@code fish}, {@code dress}, {@code oven} and {@code doneness}.
+ * From a piece, its dress, an oven and a programme to the answer on the ticket: the one way in, beside it the rules of
+ * thumb, the same fish otherwise, what to do about a taper, and the order on a shared tray.
  */
 package olla.core.estimate;

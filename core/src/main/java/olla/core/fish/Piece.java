@@ -25,14 +25,14 @@ import olla.core.units.Said;
 public record Piece(
         Species species,
         Cut cut,
-        Measured measured,
+        MeasuredBy measured,
         double thicknessMm,
         double widthMm,
         double lengthMm,
         double massG,
         double startTempC,
         boolean frozen,
-        Stance stance,
+        Orientation stance,
         Filling filling) {
 
     /** Density of raw fish used to turn mass into size, kg/m³ (about 1050 for lean flesh; common practice, no source). */
@@ -98,7 +98,7 @@ public record Piece(
                     "Too thin to fill: a pocket needs " + Said.mm(LEAST_FILLED_MM) + ", this is "
                             + Said.mm(Math.round(thicknessMm)) + ".");
         }
-        if (stance == Stance.STANDING && !cut.stands()) {
+        if (stance == Orientation.STANDING && !cut.stands()) {
             refusals.add("stance", "A " + cut.words() + " does not stand; lay it down.");
         }
         refusals.throwIfAny();
@@ -108,7 +108,7 @@ public record Piece(
     public Piece(
             Species species,
             Cut cut,
-            Measured measured,
+            MeasuredBy measured,
             double thicknessMm,
             double widthMm,
             double lengthMm,
@@ -125,7 +125,7 @@ public record Piece(
                 massG,
                 startTempC,
                 frozen,
-                Stance.LYING,
+                Orientation.LYING,
                 Filling.NONE);
     }
 
@@ -134,19 +134,19 @@ public record Piece(
      *
      * @throws olla.core.units.RefusedInput where it cannot stand, or is too thin to fill
      */
-    public Piece set(Stance how, Filling inside) {
+    public Piece set(Orientation how, Filling inside) {
         return new Piece(
                 species, cut, measured, thicknessMm, widthMm, lengthMm, massG, startTempC, frozen, how, inside);
     }
 
     /** How high it is as it lies, mm. */
     public double heightMm() {
-        return stance == Stance.STANDING ? widthMm : thicknessMm;
+        return stance == Orientation.STANDING ? widthMm : thicknessMm;
     }
 
     /** How wide it is as it lies, mm. */
     public double acrossMm() {
-        return stance == Stance.STANDING ? thicknessMm : widthMm;
+        return stance == Orientation.STANDING ? thicknessMm : widthMm;
     }
 
     /** Its upper side as it lies, mm²: of the box length by width, as much as it fills. */
@@ -238,17 +238,17 @@ public record Piece(
         if (thicknessMm.isEmpty() || massG.isEmpty()) {
             return impossible;
         }
-        return Slips.of(species, cut, thicknessMm.getAsDouble(), massG.getAsDouble()).stream()
+        return PlausibilityCheck.of(species, cut, thicknessMm.getAsDouble(), massG.getAsDouble()).stream()
                 .findFirst()
                 .map(slip -> new RefusedInput(List.of(new Refusal(slip.field(), slip.question()))))
                 .orElse(impossible);
     }
 
-    private static Measured measured(OptionalDouble thicknessMm, OptionalDouble massG) {
+    private static MeasuredBy measured(OptionalDouble thicknessMm, OptionalDouble massG) {
         if (thicknessMm.isPresent()) {
-            return Measured.RULER;
+            return MeasuredBy.RULER;
         }
-        return massG.isPresent() ? Measured.SCALE : Measured.LENGTH;
+        return massG.isPresent() ? MeasuredBy.SCALE : MeasuredBy.LENGTH;
     }
 
     /** How far the thickness may be out, mm, one standard deviation. */

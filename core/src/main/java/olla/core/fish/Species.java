@@ -4,29 +4,29 @@ import static olla.core.fish.BodyShape.DEEP;
 import static olla.core.fish.BodyShape.FLAT;
 import static olla.core.fish.BodyShape.SLENDER;
 import static olla.core.fish.BodyShape.TORPEDO;
+import static olla.core.fish.EatingQualities.Bones.CARTILAGE;
+import static olla.core.fish.EatingQualities.Bones.FEW;
+import static olla.core.fish.EatingQualities.Bones.MANY;
+import static olla.core.fish.EatingQualities.Bones.PIN;
+import static olla.core.fish.EatingQualities.Firmness.DELICATE;
+import static olla.core.fish.EatingQualities.Firmness.FIRM;
+import static olla.core.fish.EatingQualities.Firmness.FLAKY;
+import static olla.core.fish.EatingQualities.Mercury.HIGH;
+import static olla.core.fish.EatingQualities.Mercury.LOW;
+import static olla.core.fish.EatingQualities.Mercury.MODERATE;
 import static olla.core.fish.Group.FLAT_WHITE;
 import static olla.core.fish.Group.LEAN_WHITE;
 import static olla.core.fish.Group.MEDIUM;
 import static olla.core.fish.Group.OILY;
-import static olla.core.fish.Traits.Bones.CARTILAGE;
-import static olla.core.fish.Traits.Bones.FEW;
-import static olla.core.fish.Traits.Bones.MANY;
-import static olla.core.fish.Traits.Bones.PIN;
-import static olla.core.fish.Traits.Firmness.DELICATE;
-import static olla.core.fish.Traits.Firmness.FIRM;
-import static olla.core.fish.Traits.Firmness.FLAKY;
-import static olla.core.fish.Traits.Mercury.HIGH;
-import static olla.core.fish.Traits.Mercury.LOW;
-import static olla.core.fish.Traits.Mercury.MODERATE;
 
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import olla.core.fish.Traits.Bones;
-import olla.core.fish.Traits.Firmness;
-import olla.core.fish.Traits.Mercury;
+import olla.core.fish.EatingQualities.Bones;
+import olla.core.fish.EatingQualities.Firmness;
+import olla.core.fish.EatingQualities.Mercury;
 
 /**
  * The fish Olla knows. Composition is of the raw flesh in percent by mass (water, protein, fat, ash); beside each
@@ -329,7 +329,7 @@ public enum Species {
     private final BodyShape shape;
     private final Composition composition;
     private final String source;
-    private final Traits traits;
+    private final EatingQualities traits;
 
     Species(
             String marketName,
@@ -338,7 +338,7 @@ public enum Species {
             BodyShape shape,
             Composition composition,
             String source,
-            Traits traits) {
+            EatingQualities traits) {
         this.marketName = marketName;
         this.scientificName = scientificName;
         this.group = group;
@@ -353,9 +353,9 @@ public enum Species {
         return Composition.percent(water, protein, fat, ash);
     }
 
-    private static Traits traits(Firmness firmness, Bones bones, Mercury mercury, String alsoCalled) {
+    private static EatingQualities traits(Firmness firmness, Bones bones, Mercury mercury, String alsoCalled) {
         List<String> names = alsoCalled.isEmpty() ? List.of() : List.of(alsoCalled.split(", "));
-        return new Traits(firmness, bones, mercury, names);
+        return new EatingQualities(firmness, bones, mercury, names);
     }
 
     /** The name on the wire, for instance {@code lemon_sole}. */
@@ -399,7 +399,7 @@ public enum Species {
     }
 
     /** Firmness, bones, mercury and other names. */
-    public Traits traits() {
+    public EatingQualities traits() {
         return traits;
     }
 

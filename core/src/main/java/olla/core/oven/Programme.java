@@ -25,7 +25,8 @@ public record Programme(List<Stage> stages) {
     /** Never longer under a grill, minutes (common practice, no source: 1 to 5). */
     public static final double LONGEST_GRILL_MINUTES = 10;
 
-    private static final double LEAST_MINUTES = 0.5;
+    /** A shorter stage is not told apart from none, minutes. */
+    public static final double LEAST_MINUTES = 0.5;
 
     /* Lengths that add up to the longest bake may exceed it by so much, minutes. */
     private static final double ROUNDING_MIN = 1e-6;

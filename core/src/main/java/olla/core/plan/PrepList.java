@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import olla.core.dress.Style;
 import olla.core.fish.Cut;
+import olla.core.fish.EatingQualities.Bones;
 import olla.core.fish.Piece;
-import olla.core.fish.Traits.Bones;
 
 /** What this fish, in this cut, for this dress, needs before the oven (common practice, no source). */
 public final class PrepList {

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import olla.core.oven.Cooling;
-import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenEvent;
+import olla.core.oven.OvenEvents;
 import olla.core.oven.Programme;
 
 /**
@@ -90,13 +90,13 @@ public final class OvenThermometer {
      * @param plannedC the dial as it was planned, °C
      * @param untilMin readings from here on are of something else: a grill, an oven without the dish
      */
-    public static Optional<Offset> offset(List<Reading> readings, OvenCourse course, double plannedC, double untilMin) {
+    public static Optional<Offset> offset(List<Reading> readings, OvenEvents course, double plannedC, double untilMin) {
         return steady(readings, 0, course, plannedC, untilMin)
                 .map(s -> new Offset(s.to(), s.meanC() - course.dialC(plannedC, s.from())));
     }
 
     private static Optional<Steady> steady(
-            List<Reading> readings, double fromMin, OvenCourse course, double plannedC, double untilMin) {
+            List<Reading> readings, double fromMin, OvenEvents course, double plannedC, double untilMin) {
         for (int end = 0; end < readings.size() && readings.get(end).minute() < untilMin; end++) {
             double to = readings.get(end).minute();
             for (double length : STRETCHES_MIN) {
@@ -112,7 +112,7 @@ public final class OvenThermometer {
         return Optional.empty();
     }
 
-    private static boolean untouched(OvenCourse course, double plannedC, double from, double to) {
+    private static boolean untouched(OvenEvents course, double plannedC, double from, double to) {
         return course.dialC(plannedC, from) == course.dialC(plannedC, to)
                 && !course.outside(from)
                 && !course.outside(to);
@@ -200,7 +200,7 @@ public final class OvenThermometer {
      * @param untilMin readings from here on are of something else: a grill, an oven without the dish
      */
     public static List<Suspicion> suspicions(
-            List<Reading> readings, OvenCourse course, double plannedC, double untilMin) {
+            List<Reading> readings, OvenEvents course, double plannedC, double untilMin) {
         List<Suspicion> found = new ArrayList<>();
         int i = 0;
         while (i < readings.size() && readings.get(i).minute() < untilMin) {
@@ -215,7 +215,7 @@ public final class OvenThermometer {
                 double minute = readings.get(i).minute();
                 if (minute > LOADING_MIN && !told(course, minute)) {
                     double lost = drop / (course.dialC(plannedC, minute) - Cooling.ROOM_C);
-                    found.add(new Suspicion(Kind.DOOR, minute, OvenCourse.openSeconds(lost), 0));
+                    found.add(new Suspicion(Kind.DOOR, minute, OvenEvents.openSeconds(lost), 0));
                 }
                 i = lowest(readings, low, readings.get(low).minute()) + 1;
                 while (i < readings.size() && readings.get(i).celsius() < before.celsius() - drop / 4) {
@@ -247,7 +247,7 @@ public final class OvenThermometer {
         return false;
     }
 
-    private static boolean told(OvenCourse course, double minute) {
+    private static boolean told(OvenEvents course, double minute) {
         return course.events().stream()
                 .anyMatch(e -> Math.abs(e.minute() - minute) <= SAME_MIN
                         || e instanceof OvenEvent.Outside out && Math.abs(out.untilMin() - minute) <= SAME_MIN);
@@ -255,7 +255,7 @@ public final class OvenThermometer {
 
     /* Where the air has left a steady stretch for good and nobody has turned the dial by their word. */
     private static Optional<Suspicion> dial(
-            List<Reading> readings, OvenCourse course, double plannedC, double untilMin) {
+            List<Reading> readings, OvenEvents course, double plannedC, double untilMin) {
         Optional<Steady> was = steady(readings, 0, course, plannedC, untilMin);
         if (was.isEmpty()) {
             return Optional.empty();
@@ -276,7 +276,7 @@ public final class OvenThermometer {
         }
         double to = last.celsius() > stood
                 ? last.celsius()
-                : OvenCourse.coolingTo(left.celsius(), last.celsius(), last.minute() - left.minute());
+                : OvenEvents.coolingTo(left.celsius(), last.celsius(), last.minute() - left.minute());
         if (Math.abs(to - stood) < TURNED_C || last.celsius() > stood && !settled(readings, last)) {
             return Optional.empty();
         }
@@ -295,6 +295,6 @@ public final class OvenThermometer {
 
     /** How long until an oven has the heat of its dial, minutes; 0 where it has. */
     public static double hotInMin(double celsius, double dialC) {
-        return celsius >= dialC - SWING_C ? 0 : OvenCourse.heatingMinutes(celsius, dialC);
+        return celsius >= dialC - SWING_C ? 0 : OvenEvents.heatingMinutes(celsius, dialC);
     }
 }

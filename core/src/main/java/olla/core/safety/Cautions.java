@@ -19,10 +19,10 @@ import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
+import olla.core.fish.EatingQualities;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.fish.Traits;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.safety.Caution.Weight;
@@ -66,9 +66,9 @@ public final class Cautions {
         }
 
         boolean bony() {
-            return cut == Cut.WHOLE && species.traits().bones() != Traits.Bones.CARTILAGE
-                    || species.traits().bones() == Traits.Bones.PIN
-                    || species.traits().bones() == Traits.Bones.MANY;
+            return cut == Cut.WHOLE && species.traits().bones() != EatingQualities.Bones.CARTILAGE
+                    || species.traits().bones() == EatingQualities.Bones.PIN
+                    || species.traits().bones() == EatingQualities.Bones.MANY;
         }
     }
 
@@ -144,14 +144,14 @@ public final class Cautions {
                     "MERCURY_HIGH",
                     WARN,
                     When.COUNTER,
-                    s -> s.species().traits().mercury() == Traits.Mercury.HIGH,
+                    s -> s.species().traits().mercury() == EatingQualities.Mercury.HIGH,
                     "Not for guests who are pregnant or nursing, nor for young children: it carries much mercury.",
                     ADVICE),
             new Rule(
                     "MERCURY_MODERATE",
                     KNOW,
                     When.COUNTER,
-                    s -> s.species().traits().mercury() == Traits.Mercury.MODERATE,
+                    s -> s.species().traits().mercury() == EatingQualities.Mercury.MODERATE,
                     "Pregnant or nursing guests: one helping a week and no other fish that week.",
                     ADVICE),
             new Rule(

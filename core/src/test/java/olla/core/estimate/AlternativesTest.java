@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
+import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Mix;
@@ -11,14 +12,14 @@ import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
-import olla.core.dress.Usual;
+import olla.core.dress.UsualProgramme;
 import olla.core.estimate.Alternatives.AtDial;
 import olla.core.estimate.Alternatives.ToTarget;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
+import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,8 +29,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class AlternativesTest {
 
     private static Alternatives of(Piece piece, Dress dress, double tempC, Doneness target) {
-        Programme programme = Usual.programme(dress, tempC, 4);
-        return Estimator.alternatives(piece, dress, Oven.trusted(OvenKind.STILL), programme, target);
+        Programme programme = UsualProgramme.programme(dress, tempC, 4);
+        return Estimator.alternatives(piece, dress, OvenModel.trusted(OvenKind.STILL), programme, target);
     }
 
     private static Alternatives hake(Dress dress) {

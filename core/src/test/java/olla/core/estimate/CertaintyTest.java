@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Mix;
@@ -13,15 +14,19 @@ import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
-import olla.core.dress.Usual;
-import olla.core.estimate.School.Way;
+import olla.core.dress.UsualProgramme;
+import olla.core.estimate.RuleOfThumb.Way;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenEvent;
+import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Doubt;
+import olla.core.uncertainty.Observation;
+import olla.core.uncertainty.OvenCalibration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,16 +34,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** How sure the minutes are, and what the other schools say. */
 class CertaintyTest {
 
-    private static final OvenTruth KNOWN = new OvenTruth(0, 3, 0, 0.06);
+    private static final OvenCalibration KNOWN = new OvenCalibration(0, 3, 0, 0.06);
 
-    private static Certainty of(Piece piece, Dress dress, OvenTruth truth, double tempC, OvenRecord log, long seed) {
-        Programme programme = Usual.programme(dress, tempC, dress.usualRestMinutes());
+    private static Certainty of(
+            Piece piece, Dress dress, OvenCalibration truth, double tempC, OvenRecord log, long seed) {
+        Programme programme = UsualProgramme.programme(dress, tempC, dress.usualRestMinutes());
         return Estimator.certainty(piece, dress, OvenKind.STILL, truth, programme, Doneness.FLAKES, log, seed)
                 .orElseThrow();
     }
 
     private static Certainty hake(double mm) {
-        return of(Bakes.hake().thick(mm).piece(), new OpenTray(), OvenTruth.UNCHECKED, 230, OvenRecord.NONE, 1);
+        return of(Bakes.hake().thick(mm).piece(), new OpenTray(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1);
     }
 
     private static Piece weighed(Species species, Cut cut, double grams) {
@@ -46,7 +52,7 @@ class CertaintyTest {
         return Piece.from(species, cut, open, OptionalDouble.of(grams), open, open, open, false);
     }
 
-    private static School school(Certainty certainty, Way way) {
+    private static RuleOfThumb school(Certainty certainty, Way way) {
         return certainty.schools().stream()
                 .filter(s -> s.way() == way)
                 .findFirst()
@@ -59,12 +65,12 @@ class CertaintyTest {
         Dress topping = new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM);
         Piece thick = Bakes.hake().thick(60).piece();
         for (double dial : new double[] {90, 95, 100, 110}) {
-            Programme programme = Usual.programme(topping, dial, 3);
+            Programme programme = UsualProgramme.programme(topping, dial, 3);
             Estimator.certainty(
                             thick,
                             topping,
                             OvenKind.STILL,
-                            OvenTruth.UNCHECKED,
+                            OvenCalibration.UNCHECKED,
                             programme,
                             Doneness.OFFICIAL,
                             OvenRecord.NONE,
@@ -75,8 +81,8 @@ class CertaintyTest {
                             thick,
                             topping,
                             OvenKind.STILL,
-                            OvenTruth.UNCHECKED,
-                            new OvenCourse(List.of(new OvenEvent.DialTurned(5, 90))),
+                            OvenCalibration.UNCHECKED,
+                            new OvenEvents(List.of(new OvenEvent.DialTurned(5, 90))),
                             programme,
                             Doneness.OFFICIAL,
                             1)
@@ -91,7 +97,8 @@ class CertaintyTest {
     void theSameSeedGivesTheSameWindowAndAnotherHardlyAnother() {
         CheckWindow first = hake(25).window();
         assertThat(hake(25).window()).isEqualTo(first);
-        CheckWindow other = of(Bakes.hake().piece(), new OpenTray(), OvenTruth.UNCHECKED, 230, OvenRecord.NONE, 99)
+        CheckWindow other = of(
+                        Bakes.hake().piece(), new OpenTray(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 99)
                 .window();
         assertThat(other.checkFromMin()).isCloseTo(first.checkFromMin(), within(0.5));
         assertThat(other.noLaterThanMin()).isCloseTo(first.noLaterThanMin(), within(0.5));
@@ -111,10 +118,10 @@ class CertaintyTest {
     void whoKnowsTheOvenAndHasARulerKnowsTheTime() {
         Piece scale = weighed(Species.HAKE, Cut.PORTION, 160);
         Piece ruler = Bakes.hake().thick(scale.thicknessMm()).piece();
-        double guess = of(scale, new OpenTray(), OvenTruth.UNCHECKED, 230, OvenRecord.NONE, 1)
+        double guess = of(scale, new OpenTray(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1)
                 .window()
                 .widthMin();
-        double measured = of(ruler, new OpenTray(), OvenTruth.UNCHECKED, 230, OvenRecord.NONE, 1)
+        double measured = of(ruler, new OpenTray(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1)
                 .window()
                 .widthMin();
         double both = of(ruler, new OpenTray(), KNOWN, 230, OvenRecord.NONE, 1)
@@ -127,7 +134,12 @@ class CertaintyTest {
     @Test
     void theWidestDoubtComesFirstWithItsRemedy() {
         Certainty certainty = of(
-                weighed(Species.HAKE, Cut.PORTION, 160), new OpenTray(), OvenTruth.UNCHECKED, 230, OvenRecord.NONE, 1);
+                weighed(Species.HAKE, Cut.PORTION, 160),
+                new OpenTray(),
+                OvenCalibration.UNCHECKED,
+                230,
+                OvenRecord.NONE,
+                1);
         List<Doubt> doubts = certainty.doubts();
         assertThat(doubts.get(0).about()).isEqualTo(Doubt.About.THICKNESS);
         assertThat(doubts.get(0).remedy()).isEqualTo("a ruler");
@@ -149,7 +161,7 @@ class CertaintyTest {
                         thick,
                         new OpenTray(),
                         OvenKind.STILL,
-                        OvenTruth.UNCHECKED,
+                        OvenCalibration.UNCHECKED,
                         cool,
                         Doneness.FIRM,
                         OvenRecord.NONE,
@@ -170,7 +182,8 @@ class CertaintyTest {
         Bakes bake = Bakes.hake().thick(mm);
         Piece piece = (frozen ? bake.frozen() : bake).piece();
         Dress dress = foil ? new Parcel(Sheet.FOIL) : new OpenTray();
-        School rule = school(of(piece, dress, OvenTruth.UNCHECKED, 230, OvenRecord.NONE, 1), Way.THICKNESS_RULE);
+        RuleOfThumb rule =
+                school(of(piece, dress, OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1), Way.THICKNESS_RULE);
         assertThat(rule.span().orElseThrow().fromMin()).isCloseTo(minutes, within(1e-9));
         assertThat(rule.span().orElseThrow().toMin()).isCloseTo(minutes, within(1e-9));
     }
@@ -189,12 +202,12 @@ class CertaintyTest {
         Certainty salt = of(
                 weighed(Species.SEA_BREAM, Cut.WHOLE, 1500),
                 new SaltCrust(SaltCrust.School.WET_SAND),
-                OvenTruth.UNCHECKED,
+                OvenCalibration.UNCHECKED,
                 210,
                 OvenRecord.NONE,
                 1);
-        assertThat(salt.schools()).extracting(School::way).doesNotContain(Way.THICKNESS_RULE, Way.MODERATE_OVEN);
-        School.Span span = school(salt, Way.WEIGHT_RULE).span().orElseThrow();
+        assertThat(salt.schools()).extracting(RuleOfThumb::way).doesNotContain(Way.THICKNESS_RULE, Way.MODERATE_OVEN);
+        RuleOfThumb.Span span = school(salt, Way.WEIGHT_RULE).span().orElseThrow();
         assertThat(span.fromMin()).isCloseTo(37.5, within(1e-9));
         assertThat(span.toMin()).isCloseTo(45, within(1e-9));
         assertThat(span.toMin())
@@ -205,8 +218,8 @@ class CertaintyTest {
     void theLogSpeaksOnceSomethingCameOutRight() {
         assertThat(school(hake(25), Way.OVEN_LOG).span()).isEmpty();
         Certainty certainty =
-                of(Bakes.hake().piece(), new OpenTray(), OvenTruth.UNCHECKED, 230, new OvenRecord(4, 0.9), 1);
-        School log = school(certainty, Way.OVEN_LOG);
+                of(Bakes.hake().piece(), new OpenTray(), OvenCalibration.UNCHECKED, 230, new OvenRecord(4, 0.9), 1);
+        RuleOfThumb log = school(certainty, Way.OVEN_LOG);
         assertThat(log.span().orElseThrow().fromMin())
                 .isCloseTo(0.9 * certainty.window().likelyMin(), within(1e-9));
         assertThat(log.says()).contains("4 bakes").contains("90 %");
@@ -214,7 +227,7 @@ class CertaintyTest {
 
     @Test
     void anotherDialIsSaidBesideARuleMadeForOne() {
-        Certainty cool = of(Bakes.hake().piece(), new OpenTray(), OvenTruth.UNCHECKED, 180, OvenRecord.NONE, 1);
+        Certainty cool = of(Bakes.hake().piece(), new OpenTray(), OvenCalibration.UNCHECKED, 180, OvenRecord.NONE, 1);
         assertThat(school(cool, Way.THICKNESS_RULE).says()).contains("Your dial stands at [180 °C dial]");
         assertThat(school(cool, Way.MODERATE_OVEN).says()).doesNotContain("Your dial");
     }

@@ -23,15 +23,16 @@ import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
 import olla.core.dress.TrayBake;
-import olla.core.dress.Usual;
+import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.fish.Stance;
-import olla.core.oven.OvenCourse;
+import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
+import olla.core.uncertainty.OvenCalibration;
 import olla.core.units.RefusedInput;
 
 /** Where only the thickness was said, thicker is never quicker, whatever else is taken for granted. */
@@ -77,9 +78,9 @@ class DefaultsProperties {
                         piece,
                         dress,
                         OvenKind.STILL,
-                        OvenTruth.UNCHECKED,
-                        OvenCourse.NONE,
-                        Usual.programme(dress, 200, dress.usualRestMinutes()),
+                        OvenCalibration.UNCHECKED,
+                        OvenEvents.NONE,
+                        UsualProgramme.programme(dress, 200, dress.usualRestMinutes()),
                         Doneness.FLAKES.peakC())
                 .orElse(Double.POSITIVE_INFINITY);
     }
@@ -111,7 +112,7 @@ class DefaultsProperties {
         OptionalDouble none = OptionalDouble.empty();
         Piece fish = Piece.from(species, Cut.WHOLE, none, OptionalDouble.of(grams), none, none, none, false);
         Assume.that(fish.thicknessMm() >= 20);
-        return minutes(fish.set(Stance.LYING, filling), dress);
+        return minutes(fish.set(Orientation.LYING, filling), dress);
     }
 
     /** The widths and masses that are taken for granted have no step in them. */

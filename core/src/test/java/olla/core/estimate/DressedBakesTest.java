@@ -24,14 +24,23 @@ import olla.core.dress.Underlay;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.fish.Stance;
 import olla.core.oven.Cooling;
-import olla.core.oven.Oven;
 import olla.core.oven.OvenKind;
+import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
+import olla.core.simulation.BakeModel;
+import olla.core.simulation.BakeRecorder;
+import olla.core.simulation.BakeRun;
+import olla.core.simulation.Browning;
+import olla.core.simulation.Frames;
+import olla.core.simulation.StageSpan;
+import olla.core.uncertainty.BakeSpec;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.OvenCalibration;
 import olla.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -63,9 +72,9 @@ class DressedBakesTest {
     }
 
     private static Estimate bake(Piece piece, Dress dress, OvenKind kind, double ovenC) {
-        Oven oven = Oven.trusted(kind);
+        OvenModel oven = OvenModel.trusted(kind);
         Programme usual = Estimator.usual(piece, dress, oven, Doneness.FLAKES, ovenC, dress.usualRestMinutes());
-        return Estimator.estimate(piece, dress, kind, OvenTruth.UNCHECKED, usual, Doneness.FLAKES);
+        return Estimator.estimate(piece, dress, kind, OvenCalibration.UNCHECKED, usual, Doneness.FLAKES);
     }
 
     private static Estimate still(Piece piece, Dress dress, double ovenC) {
@@ -164,7 +173,7 @@ class DressedBakesTest {
     @Test
     void aStuffingDecidesTheTime() {
         Piece plain = piece(Species.SALMON, Cut.PORTION, 32, 220);
-        Estimate stuffed = still(plain.set(Stance.LYING, Filling.STUFFING), new OpenTray(), 200);
+        Estimate stuffed = still(plain.set(Orientation.LYING, Filling.STUFFING), new OpenTray(), 200);
         assertThat(stuffed.fillingPeakC().orElseThrow()).isCloseTo(74, within(0.3));
         assertThat(stuffed.peakC()).isGreaterThan(Doneness.FIRM.peakC());
         assertThat(stuffed.bakeMinutes())
@@ -174,7 +183,7 @@ class DressedBakesTest {
 
     @Test
     void aromaticsAreNotWaitedFor() {
-        Estimate fish = still(bream(900).set(Stance.LYING, Filling.AROMATICS), new OpenTray(), 200);
+        Estimate fish = still(bream(900).set(Orientation.LYING, Filling.AROMATICS), new OpenTray(), 200);
         assertThat(fish.peakC()).isCloseTo(57, within(0.3));
     }
 
@@ -217,9 +226,10 @@ class DressedBakesTest {
                 new Stage.Add(Stage.What.FISH),
                 new Stage.Bake(250, OptionalDouble.of(0.5)),
                 new Stage.Rest(3)));
-        Dish dish = new Dish(hake(25), dress, OvenKind.STILL, OvenTruth.UNCHECKED, programme, Doneness.FLAKES.peakC());
+        BakeSpec dish = new BakeSpec(
+                hake(25), dress, OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES.peakC());
         BakeRun run = new BakeRun(dish.model(BakeModel.Fineness.FINE), dish.programme());
-        Course course = run.run(dish.programme());
+        BakeRecorder course = run.run(dish.programme());
         // Half a minute in the oven colours nothing that was cold when it went in.
         assertThat(course.browning()).isLessThan(0.01);
     }
@@ -249,7 +259,7 @@ class DressedBakesTest {
     }
 
     private static double fired(Cooling cooling) {
-        OvenTruth truth = OvenTruth.UNCHECKED.cooling(Optional.of(cooling));
+        OvenCalibration truth = OvenCalibration.UNCHECKED.cooling(Optional.of(cooling));
         Dress salt = new SaltCrust(SaltCrust.School.WET_SAND);
         return Estimator.estimate(
                         bream(900),
@@ -271,7 +281,7 @@ class DressedBakesTest {
 
     @Test
     void anUprightFishIsReachedFromBothSides() {
-        assertThat(still(bream(900).set(Stance.STANDING, Filling.NONE), new OpenTray(), 200)
+        assertThat(still(bream(900).set(Orientation.STANDING, Filling.NONE), new OpenTray(), 200)
                         .bakeMinutes())
                 .isLessThan(still(bream(900), new OpenTray(), 200).bakeMinutes());
     }
@@ -281,7 +291,7 @@ class DressedBakesTest {
         Programme hotThenMild = new Programme(
                 List.of(new Stage.Bake(240, OptionalDouble.of(5)), new Stage.Bake(160, OPEN), new Stage.Rest(4)));
         Estimate estimate = Estimator.estimate(
-                hake(30), new OpenTray(), OvenKind.STILL, OvenTruth.UNCHECKED, hotThenMild, Doneness.FLAKES);
+                hake(30), new OpenTray(), OvenKind.STILL, OvenCalibration.UNCHECKED, hotThenMild, Doneness.FLAKES);
         assertThat(estimate.stages().get(0).toMin()).isEqualTo(5);
         assertThat(estimate.peakC()).isCloseTo(57, within(0.3));
         double mild = still(hake(30), new OpenTray(), 160).bakeMinutes();
@@ -296,7 +306,7 @@ class DressedBakesTest {
                         hake(25),
                         new Parcel(Sheet.PARCHMENT),
                         OvenKind.STILL,
-                        OvenTruth.UNCHECKED,
+                        OvenCalibration.UNCHECKED,
                         grilled,
                         Doneness.FLAKES))
                 .isInstanceOfSatisfying(
@@ -309,7 +319,7 @@ class DressedBakesTest {
         Programme long_ = new Programme(
                 List.of(new Stage.Bake(200, OPEN), new Stage.Bake(230, OptionalDouble.of(30)), new Stage.Rest(3)));
         Estimate estimate = Estimator.estimate(
-                hake(20), new OpenTray(), OvenKind.STILL, OvenTruth.UNCHECKED, long_, Doneness.FLAKES);
+                hake(20), new OpenTray(), OvenKind.STILL, OvenCalibration.UNCHECKED, long_, Doneness.FLAKES);
         assertThat(estimate.assumptions()).anyMatch(a -> a.contains("shorten them"));
         assertThat(estimate.window().orElseThrow().likelyMin()).isPositive();
     }

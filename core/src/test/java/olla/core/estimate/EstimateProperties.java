@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Parcel;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
 import olla.core.fish.Species;
 import olla.core.oven.OvenKind;
+import olla.core.uncertainty.CheckWindow;
 
 /** What must hold for every bake. Times are solved to half a second, hence the small slack. */
 class EstimateProperties {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
+import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
@@ -15,6 +16,9 @@ import olla.core.fish.Species;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.safety.Caution;
+import olla.core.simulation.Frames;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.OvenCalibration;
 import olla.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
@@ -62,7 +66,7 @@ class EstimatorTest {
                 false);
         Programme programme = new Programme(230, OptionalDouble.empty(), 4);
         Estimate scale = Estimator.estimate(
-                weighed, new OpenTray(), OvenKind.STILL, OvenTruth.UNCHECKED, programme, Doneness.FLAKES);
+                weighed, new OpenTray(), OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES);
         Estimate ruler = Bakes.hake().thick(weighed.thicknessMm()).to(Doneness.FLAKES);
         assertThat(width(scale)).isGreaterThan(1.5 * width(ruler));
         assertThat(scale.doubts().get(0).what()).startsWith("thickness from its weight");

@@ -6,12 +6,14 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.OpenTray;
-import olla.core.dress.Usual;
+import olla.core.dress.UsualProgramme;
 import olla.core.fish.Piece;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
+import olla.core.uncertainty.OvenCalibration;
 import org.junit.jupiter.api.Test;
 
 /** What nobody waits for any more ends. */
@@ -23,7 +25,7 @@ class GivenUpTest {
     void membersThatNobodyWaitsForAreNotSolvedOn() throws InterruptedException {
         Piece piece = Bakes.hake().thick(40).piece();
         OpenTray tray = new OpenTray();
-        Programme programme = Usual.programme(tray, 230, 4);
+        Programme programme = UsualProgramme.programme(tray, 230, 4);
         for (int round = 0; round < ROUNDS; round++) {
             CountDownLatch begun = new CountDownLatch(1);
             AtomicReference<Throwable> ended = new AtomicReference<>();
@@ -35,7 +37,7 @@ class GivenUpTest {
                                 piece,
                                 tray,
                                 OvenKind.STILL,
-                                OvenTruth.UNCHECKED,
+                                OvenCalibration.UNCHECKED,
                                 programme,
                                 Doneness.FLAKES,
                                 OvenRecord.NONE,

@@ -2,6 +2,7 @@ package olla.core.estimate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
@@ -9,6 +10,7 @@ import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
 import olla.core.fish.Species;
 import olla.core.oven.OvenKind;
+import olla.core.uncertainty.CheckWindow;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

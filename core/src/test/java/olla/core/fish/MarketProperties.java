@@ -74,7 +74,7 @@ class MarketProperties {
         OptionalDouble unknown = OptionalDouble.empty();
         Piece byLength =
                 Piece.from(Species.TROUT, Cut.WHOLE, unknown, unknown, unknown, OptionalDouble.of(350), unknown, false);
-        assertThat(byLength.measured()).isEqualTo(Measured.LENGTH);
+        assertThat(byLength.measured()).isEqualTo(MeasuredBy.LENGTH);
         assertThat(byLength.lengthMm()).isEqualTo(350);
         assertThat(byLength.massG()).isBetween(380.0, 480.0);
         Piece byMass = Piece.from(

@@ -30,7 +30,7 @@ class PieceTest {
         Piece fish = piece(species, Cut.WHOLE, NOT_SAID, OptionalDouble.of(600));
         double expectedCm = Math.cbrt(600 / a);
         assertThat(fish.lengthMm() / 10).isCloseTo(expectedCm, within(0.06 * expectedCm));
-        assertThat(fish.measured()).isEqualTo(Measured.SCALE);
+        assertThat(fish.measured()).isEqualTo(MeasuredBy.SCALE);
     }
 
     /** Common practice, no source: a portion of 160 g is about an inch thick, 6 to 7 cm wide and 10 long. */
@@ -86,7 +86,8 @@ class PieceTest {
 
     @Test
     void everyWrongFieldIsNamed() {
-        assertThatThrownBy(() -> new Piece(Species.COD, Cut.PORTION, Measured.RULER, Double.NaN, 5, 1e9, -3, 60, false))
+        assertThatThrownBy(
+                        () -> new Piece(Species.COD, Cut.PORTION, MeasuredBy.RULER, Double.NaN, 5, 1e9, -3, 60, false))
                 .isInstanceOfSatisfying(
                         RefusedInput.class,
                         refused -> assertThat(refused.refusals())
@@ -107,7 +108,7 @@ class PieceTest {
                                 true)
                         .startTempC())
                 .isEqualTo(Piece.FROZEN_START_C);
-        assertThatThrownBy(() -> new Piece(Species.COD, Cut.PORTION, Measured.RULER, 25, 60, 100, 160, 4, true))
+        assertThatThrownBy(() -> new Piece(Species.COD, Cut.PORTION, MeasuredBy.RULER, 25, 60, 100, 160, 4, true))
                 .hasMessageContaining("frozen");
     }
 

@@ -14,7 +14,7 @@ import olla.core.dress.OpenTray;
 import olla.core.dress.Topping;
 import olla.core.dress.TrayBake;
 import olla.core.dress.Underlay;
-import olla.core.dress.Usual;
+import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
 import olla.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
@@ -108,7 +108,7 @@ class ProgrammeTest {
                 new Topping(Mix.CRUMB, Topping.When.BEFORE, 6),
                 new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6),
                 new Breaded(Breaded.USUAL_COAT_MM))) {
-            Programme usual = Usual.programme(dress, 100, 3);
+            Programme usual = UsualProgramme.programme(dress, 100, 3);
             assertThat(usual.closed(openMinutes).bakeMinutes().orElseThrow())
                     .isLessThanOrEqualTo(Programme.LONGEST_MINUTES + 1e-6);
             assertThat(usual.mostOpenMinutes() + usual.fixedMinutes()).isLessThanOrEqualTo(Programme.LONGEST_MINUTES);
@@ -118,7 +118,7 @@ class ProgrammeTest {
     /** Taken out before its grill it has had none; taken out in the grill it has had that much of it. */
     @Test
     void aBakeAsItWentEndsWhereItCameOut() {
-        Programme topped = Usual.programme(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6), 200, 3);
+        Programme topped = UsualProgramme.programme(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6), 200, 3);
         assertThat(topped.tailMinutes()).isEqualTo(3);
         assertThat(topped.until(1, false).bakeMinutes().orElseThrow()).isEqualTo(1);
         assertThat(topped.until(1, false).grills()).isFalse();
@@ -126,7 +126,7 @@ class ProgrammeTest {
         assertThat(topped.until(15, true).grills()).isTrue();
         assertThat(topped.until(2, true).bakeMinutes().orElseThrow()).isEqualTo(2);
         assertThat(topped.until(5000, true).bakeMinutes().orElseThrow()).isEqualTo(Programme.LONGEST_MINUTES);
-        Programme base = Usual.programme(
+        Programme base = UsualProgramme.programme(
                 new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of()), 200, 3);
         Programme beforeTheFish = base.until(4, false);
         assertThat(beforeTheFish.fishJoins()).isTrue();

@@ -16,9 +16,9 @@ import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
 import olla.core.dress.Underlay;
-import olla.core.dress.Usual;
+import olla.core.dress.UsualProgramme;
 import olla.core.fish.Cut;
-import olla.core.fish.Measured;
+import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.oven.Programme;
@@ -30,9 +30,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class BakeClockTest {
 
-    private static final Piece HAKE = new Piece(Species.HAKE, Cut.PORTION, Measured.RULER, 25, 80, 120, 200, 8, false);
+    private static final Piece HAKE =
+            new Piece(Species.HAKE, Cut.PORTION, MeasuredBy.RULER, 25, 80, 120, 200, 8, false);
     private static final Piece BREAM =
-            new Piece(Species.SEA_BREAM, Cut.WHOLE, Measured.RULER, 50, 110, 300, 900, 8, false);
+            new Piece(Species.SEA_BREAM, Cut.WHOLE, MeasuredBy.RULER, 50, 110, 300, 900, 8, false);
     private static final Window WINDOW = new Window(9, 10.5, 12);
     private static final OptionalDouble NOT_YET = OptionalDouble.empty();
 
@@ -41,7 +42,7 @@ class BakeClockTest {
     }
 
     private static BakeFacts dressed(Piece piece, Dress dress) {
-        return BakeFacts.justIn(Usual.programme(dress, 200, dress.usualRestMinutes()), piece, dress, WINDOW);
+        return BakeFacts.justIn(UsualProgramme.programme(dress, 200, dress.usualRestMinutes()), piece, dress, WINDOW);
     }
 
     private static BakeFacts with(

@@ -10,7 +10,7 @@ import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
-import olla.core.fish.Measured;
+import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.plan.Carving.Picture;
@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 class ServingTest {
 
     private static Piece piece(Species species, Cut cut) {
-        return new Piece(species, cut, Measured.RULER, 40, 110, 300, 900, 8, false);
+        return new Piece(species, cut, MeasuredBy.RULER, 40, 110, 300, 900, 8, false);
     }
 
     private static List<Picture> pictures(Piece piece, Dress dress) {

@@ -7,8 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
-import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenEvent;
+import olla.core.oven.OvenEvents;
 import olla.core.probe.OvenThermometer.Kind;
 import olla.core.probe.OvenThermometer.Offset;
 import olla.core.probe.OvenThermometer.Suspicion;
@@ -45,10 +45,10 @@ class OvenThermometerTest {
     }
 
     private static Optional<Offset> offset(List<Reading> readings) {
-        return OvenThermometer.offset(readings, OvenCourse.NONE, DIAL, TO_THE_END);
+        return OvenThermometer.offset(readings, OvenEvents.NONE, DIAL, TO_THE_END);
     }
 
-    private static List<Suspicion> suspicions(List<Reading> readings, OvenCourse course) {
+    private static List<Suspicion> suspicions(List<Reading> readings, OvenEvents course) {
         return OvenThermometer.suspicions(readings, course, DIAL, TO_THE_END);
     }
 
@@ -97,12 +97,12 @@ class OvenThermometerTest {
     @Test
     void whatComesAfterTheGrillIsOnIsOfTheGrill() {
         List<Reading> readings = until(20, m -> DIAL);
-        assertThat(OvenThermometer.offset(readings, OvenCourse.NONE, DIAL, 5)).isEmpty();
+        assertThat(OvenThermometer.offset(readings, OvenEvents.NONE, DIAL, 5)).isEmpty();
     }
 
     @Test
     void afterATurnedDialTheNewDialIsWhatCounts() {
-        OvenCourse turned = new OvenCourse(List.of(new OvenEvent.DialTurned(4, 180)));
+        OvenEvents turned = new OvenEvents(List.of(new OvenEvent.DialTurned(4, 180)));
         Offset found = OvenThermometer.offset(
                         until(40, m -> m < 4 ? DIAL + 12 : 192 + 40 * Math.exp(-(m - 4) / 2)), turned, DIAL, TO_THE_END)
                 .orElseThrow();
@@ -113,12 +113,12 @@ class OvenThermometerTest {
     @CsvSource({"4.5,60", "8,80", "14,110"})
     void aDoorThatNobodyToldOfIsAskedAboutOnce(double at, double depth) {
         List<Suspicion> found =
-                suspicions(until(25, m -> DIAL + dip(m, 0, 100, 1.5) + dip(m, at, depth, 1.5)), OvenCourse.NONE);
+                suspicions(until(25, m -> DIAL + dip(m, 0, 100, 1.5) + dip(m, at, depth, 1.5)), OvenEvents.NONE);
         assertThat(found).hasSize(1);
         assertThat(found.get(0).kind()).isEqualTo(Kind.DOOR);
         assertThat(found.get(0).minute()).isCloseTo(at, within(0.6));
         assertThat(found.get(0).seconds()).isBetween(5.0, 70.0);
-        OvenCourse told = new OvenCourse(List.of(new OvenEvent.DoorOpened(at + 0.5, 20)));
+        OvenEvents told = new OvenEvents(List.of(new OvenEvent.DoorOpened(at + 0.5, 20)));
         assertThat(suspicions(until(25, m -> DIAL + dip(m, at, depth, 1.5)), told))
                 .isEmpty();
     }
@@ -126,23 +126,23 @@ class OvenThermometerTest {
     @ParameterizedTest
     @ValueSource(doubles = {3, 5, 8})
     void aSawingThermostatAndTheDoorItWentInByAreNoNews(double period) {
-        assertThat(suspicions(until(40, m -> DIAL + saw(m, period) + dip(m, 0, 120, 1.5)), OvenCourse.NONE))
+        assertThat(suspicions(until(40, m -> DIAL + saw(m, period) + dip(m, 0, 120, 1.5)), OvenEvents.NONE))
                 .isEmpty();
     }
 
     @Test
     void aDialThatNobodyToldOfIsAskedAbout() {
         List<Suspicion> down =
-                suspicions(until(24, m -> m < 10 ? DIAL : 180 + 40 * Math.exp(-(m - 10) / 12)), OvenCourse.NONE);
+                suspicions(until(24, m -> m < 10 ? DIAL : 180 + 40 * Math.exp(-(m - 10) / 12)), OvenEvents.NONE);
         assertThat(down).hasSize(1);
         assertThat(down.get(0).kind()).isEqualTo(Kind.DIAL);
         assertThat(down.get(0).dialC()).isCloseTo(180, within(10.0));
         assertThat(down.get(0).minute()).isBetween(10.0, 15.0);
         List<Suspicion> up =
-                suspicions(until(24, m -> Math.min(250, m < 10 ? DIAL : DIAL + 13 * (m - 10))), OvenCourse.NONE);
+                suspicions(until(24, m -> Math.min(250, m < 10 ? DIAL : DIAL + 13 * (m - 10))), OvenEvents.NONE);
         assertThat(up).hasSize(1);
         assertThat(up.get(0).dialC()).isCloseTo(250, within(5.0));
-        OvenCourse told = new OvenCourse(List.of(new OvenEvent.DialTurned(10, 250)));
+        OvenEvents told = new OvenEvents(List.of(new OvenEvent.DialTurned(10, 250)));
         assertThat(suspicions(until(24, m -> Math.min(250, m < 10 ? DIAL : DIAL + 13 * (m - 10))), told))
                 .isEmpty();
     }

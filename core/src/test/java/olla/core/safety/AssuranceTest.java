@@ -8,9 +8,9 @@ import olla.core.doneness.Doneness;
 import olla.core.dress.OpenTray;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.fish.Stance;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.units.Refusal;
@@ -27,7 +27,7 @@ class AssuranceTest {
     private static Piece piece(Species species, Filling filling) {
         OptionalDouble open = OptionalDouble.empty();
         return Piece.from(species, Cut.FILLET, open, OptionalDouble.of(500), open, open, open, false)
-                .set(Stance.LYING, filling);
+                .set(Orientation.LYING, filling);
     }
 
     private static List<String> refused(Assurance assurance, Doneness target, Piece piece) {

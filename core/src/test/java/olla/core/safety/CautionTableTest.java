@@ -27,13 +27,13 @@ import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
 import olla.core.dress.TrayBake;
 import olla.core.dress.Underlay;
-import olla.core.dress.Usual;
+import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.fish.Stance;
 import olla.core.oven.OvenKind;
 import org.junit.jupiter.api.Test;
 
@@ -70,11 +70,11 @@ class CautionTableTest {
         OptionalDouble none = OptionalDouble.empty();
         double mass = cut == Cut.WHOLE ? 900 : 400;
         return Piece.from(species, cut, none, OptionalDouble.of(mass), none, none, none, false)
-                .set(Stance.LYING, filling);
+                .set(Orientation.LYING, filling);
     }
 
     private static String codes(Piece piece, Dress dress, OvenKind oven, double dial, double peakC, Assurance said) {
-        return Cautions.of(piece, dress, oven, Usual.programme(dress, oven, dial, 4), peakC).stream()
+        return Cautions.of(piece, dress, oven, UsualProgramme.programme(dress, oven, dial, 4), peakC).stream()
                 .filter(c -> !said.settles(c, piece.species()))
                 .map(Caution::code)
                 .collect(Collectors.joining(" "));

@@ -18,9 +18,9 @@ import olla.core.dress.Sheet;
 import olla.core.dress.Underlay;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.fish.Stance;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
@@ -43,7 +43,7 @@ class CautionsTest {
     private static Piece piece(Species species, Cut cut, double grams, Filling filling) {
         OptionalDouble open = OptionalDouble.empty();
         return Piece.from(species, cut, open, OptionalDouble.of(grams), open, open, open, false)
-                .set(Stance.LYING, filling);
+                .set(Orientation.LYING, filling);
     }
 
     private static Piece hake() {

@@ -12,7 +12,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.OptionalDouble;
 import java.util.UUID;
-import olla.core.estimate.Observation.Verdict;
+import olla.core.uncertainty.Observation.Verdict;
 import olla.server.ovens.Oven;
 import olla.server.web.NamedByClient;
 import org.hibernate.annotations.JdbcTypeCode;
@@ -84,10 +84,10 @@ class Bake extends NamedByClient {
     }
 
     /** Takes over what its taps come to. */
-    void follow(Story story) {
-        startedAt = story.startedAt();
-        outAt = story.outAt();
-        clearedAt = story.clearedAt();
+    void follow(BakeTimeline timeline) {
+        startedAt = timeline.startedAt();
+        outAt = timeline.outAt();
+        clearedAt = timeline.clearedAt();
     }
 
     void teach(Lesson learned) {

@@ -17,13 +17,13 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import olla.core.doneness.Doneness;
 import olla.core.estimate.Certainty;
-import olla.core.estimate.CheckWindow;
 import olla.core.estimate.Estimate;
-import olla.core.estimate.Observation;
 import olla.core.estimate.OvenRecord;
 import olla.core.oven.OvenEvent;
 import olla.core.plan.BakeClock;
 import olla.core.safety.Leftovers;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Observation;
 import olla.core.units.Refusals;
 import olla.server.bench.Certainties;
 import olla.server.bench.EstimateAnswer;
@@ -89,7 +89,7 @@ public class BakeService {
     private final OvenRepository ovens;
     private final BakeViews views;
     private final Questions questions;
-    private final Coasts coasts;
+    private final CarryOver carryOver;
     private final Certainties certainties;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -104,7 +104,7 @@ public class BakeService {
             OvenRepository ovens,
             BakeViews views,
             Questions questions,
-            Coasts coasts,
+            CarryOver carryOver,
             Certainties certainties,
             Clock clock,
             TransactionTemplate transaction,
@@ -116,7 +116,7 @@ public class BakeService {
         this.ovens = ovens;
         this.views = views;
         this.questions = questions;
-        this.coasts = coasts;
+        this.carryOver = carryOver;
         this.certainties = certainties;
         this.clock = clock;
         this.transaction = transaction;
@@ -188,7 +188,7 @@ public class BakeService {
     }
 
     private BigDecimal enoughFrom(EstimateRequest request) {
-        double minutes = coasts.enoughFromMin(request);
+        double minutes = carryOver.enoughFromMin(request);
         return Double.isInfinite(minutes) ? null : Predicted.decimal(minutes, 2);
     }
 
@@ -223,7 +223,7 @@ public class BakeService {
         checked(input);
         long patienceMs = RIGHT_AT_ONCE.contains(input.kind()) ? PATIENCE_MS : tapPatienceMs;
         return changed(id, patienceMs, bake -> {
-            Story story = views.story(bake);
+            BakeTimeline timeline = views.timeline(bake);
             Instant at = moment(input.at());
             Tap tap = new Tap(id, input, at);
             Tap there = taps.findById(input.id()).orElse(null);
@@ -233,14 +233,14 @@ public class BakeService {
                 }
                 return;
             }
-            fits(bake, story, input, at);
-            if (input.kind() == TapKind.OUT && story.outAt() != null) {
-                if (!at.isBefore(story.outAt())) {
+            fits(bake, timeline, input, at);
+            if (input.kind() == TapKind.OUT && timeline.outAt() != null) {
+                if (!at.isBefore(timeline.outAt())) {
                     return;
                 }
                 // Tapped first and sent last: the earlier word counts, and is the one to undo.
-                story.taps().stream()
-                        .filter(t -> t.kind() == TapKind.OUT && !t.at().isBefore(story.outAt()))
+                timeline.taps().stream()
+                        .filter(t -> t.kind() == TapKind.OUT && !t.at().isBefore(timeline.outAt()))
                         .forEach(Tap::undo);
             }
             taps.saveAndFlush(tap);
@@ -248,7 +248,7 @@ public class BakeService {
                 relearn(bake, at);
                 bake.close(at);
             }
-            bake.follow(views.story(bake));
+            bake.follow(views.timeline(bake));
         });
     }
 
@@ -300,7 +300,7 @@ public class BakeService {
         }
     }
 
-    private void fits(Bake bake, Story story, TapInput input, Instant at) {
+    private void fits(Bake bake, BakeTimeline timeline, TapInput input, Instant at) {
         TapKind kind = input.kind();
         boolean after = kind.clears() || kind == TapKind.PORTIONS;
         if (bake.loggedAt() != null && !after) {
@@ -309,20 +309,20 @@ public class BakeService {
         if (at.isBefore(bake.putAt().minus(CLOCKS_LEAP))) {
             throw new NotNow("That was before it went in.");
         }
-        boolean out = story.outAt() != null;
-        if (kind.inside() && out && at.isAfter(story.outAt())) {
+        boolean out = timeline.outAt() != null;
+        if (kind.inside() && out && at.isAfter(timeline.outAt())) {
             throw new NotNow("It is out already. If it is not, undo that first.");
         }
         if ((kind == TapKind.CRACKED || kind == TapKind.BACK || after) && !out) {
             throw new NotNow("It is still in the oven. Take it out first.");
         }
-        if (kind == TapKind.BACK && at.isBefore(story.outAt())) {
+        if (kind == TapKind.BACK && at.isBefore(timeline.outAt())) {
             throw new NotNow("That was before it came out.");
         }
-        if (kind == TapKind.BACK && at.isAfter(story.outAt().plus(STANDS))) {
+        if (kind == TapKind.BACK && at.isAfter(timeline.outAt().plus(STANDS))) {
             throw new NotNow("It has stood for two hours; it does not go back in. Throw it out.");
         }
-        Instant nobodyWaits = (out ? story.outAt() : story.inSince()).plus(FORGOTTEN);
+        Instant nobodyWaits = (out ? timeline.outAt() : timeline.inSince()).plus(FORGOTTEN);
         if (kind.whileAnybodyWaits() && at.isAfter(nobodyWaits)) {
             throw new NotNow("That was hours after anybody waited for it. Take it out, or close it.");
         }
@@ -352,7 +352,7 @@ public class BakeService {
                 relearn(bake, bake.loggedAt());
                 bake.reopen();
             }
-            bake.follow(views.story(bake));
+            bake.follow(views.timeline(bake));
         });
     }
 
@@ -443,11 +443,11 @@ public class BakeService {
             relearn(bake, bake.loggedAt());
             bake.reopen();
             // One that was closed without a word is open again when that is taken back.
-            views.story(bake).last(TapKind.FORGOTTEN).ifPresent(tap -> {
+            views.timeline(bake).last(TapKind.FORGOTTEN).ifPresent(tap -> {
                 tap.undo();
                 taps.saveAndFlush(tap);
             });
-            bake.follow(views.story(bake));
+            bake.follow(views.timeline(bake));
         });
     }
 

@@ -55,7 +55,7 @@ class BakeStream implements SmartLifecycle {
 
     private final BakeRepository bakes;
     private final BakeViews views;
-    private final Outlooks outlooks;
+    private final Forecasts forecasts;
     private final ObjectMapper json;
     private final Clock clock;
     private final Room room;
@@ -78,7 +78,7 @@ class BakeStream implements SmartLifecycle {
     BakeStream(
             BakeRepository bakes,
             BakeViews views,
-            Outlooks outlooks,
+            Forecasts forecasts,
             ObjectMapper json,
             Clock clock,
             Room room,
@@ -86,7 +86,7 @@ class BakeStream implements SmartLifecycle {
             @Value("${olla.screens.most-each}") int mostScreensEach) {
         this.bakes = bakes;
         this.views = views;
-        this.outlooks = outlooks;
+        this.forecasts = forecasts;
         this.json = json;
         this.clock = clock;
         this.room = room;
@@ -278,7 +278,7 @@ class BakeStream implements SmartLifecycle {
             // Remembered only once it could be read, so that what failed is tried again.
             told.clear();
             told.putAll(there);
-            gone.forEach(outlooks::forget);
+            gone.forEach(forecasts::forget);
             gone.forEach(lastTold::remove);
             tell(news, gone, back);
             for (Screen screen : come) {

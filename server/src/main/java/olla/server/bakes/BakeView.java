@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.UUID;
 import olla.core.doneness.Cue;
 import olla.core.doneness.Doneness;
-import olla.core.estimate.CheckWindow;
-import olla.core.estimate.Observation.Verdict;
-import olla.core.estimate.Standing;
 import olla.core.oven.OvenKind;
 import olla.core.plan.Carving;
 import olla.core.plan.Moment;
 import olla.core.plan.Shortfall;
 import olla.core.probe.Trust;
+import olla.core.uncertainty.Assessment;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Observation.Verdict;
 import olla.server.bench.EstimateAnswer.CautionAnswer;
 import olla.server.bench.EstimateRequest;
 import olla.server.web.MaybeAbsent;
@@ -123,7 +123,7 @@ public record BakeView(
      */
     public record LookView(
             double minute,
-            Standing.Advice advice,
+            Assessment.Advice advice,
             double giveItMin,
             @MaybeAbsent String then,
             double peakIfOutC,

@@ -15,10 +15,6 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import olla.core.estimate.CheckWindow;
-import olla.core.estimate.Ensemble;
-import olla.core.estimate.Observation;
-import olla.core.estimate.Standing;
 import olla.core.oven.Programme;
 import olla.core.plan.BakeClock;
 import olla.core.plan.BakeFacts;
@@ -32,6 +28,11 @@ import olla.core.probe.OvenThermometer.Suspicion;
 import olla.core.probe.ProbeJudge.Judged;
 import olla.core.probe.Reading;
 import olla.core.safety.Leftovers;
+import olla.core.uncertainty.Assessment;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.Observation;
+import olla.server.bakes.BakeTimeline.Timed;
 import olla.server.bakes.BakeView.AirView;
 import olla.server.bakes.BakeView.AskedView;
 import olla.server.bakes.BakeView.BakeCard;
@@ -44,16 +45,15 @@ import olla.server.bakes.BakeView.MomentView;
 import olla.server.bakes.BakeView.ProbeView;
 import olla.server.bakes.BakeView.TapView;
 import olla.server.bakes.BakeView.WindowView;
+import olla.server.bakes.Forecasts.Subject;
 import olla.server.bakes.InsideView.FanView;
 import olla.server.bakes.InsideView.TraceView;
-import olla.server.bakes.Outlooks.Subject;
-import olla.server.bakes.Story.Timed;
 import olla.server.bench.EstimateAnswer;
 import olla.server.bench.EstimateRequest;
 import olla.server.bench.Question;
 import olla.server.ovens.Oven;
 import olla.server.probes.Channel;
-import olla.server.probes.Measured;
+import olla.server.probes.DeviceReading;
 import olla.server.probes.ProbeUse;
 import olla.server.probes.ProbeUseRepository;
 import olla.server.probes.ReadingStore;
@@ -85,9 +85,9 @@ class BakeViews {
     private final ProbeUseRepository uses;
     private final ReadingStore readings;
     private final PhotoRepository photos;
-    private final Outlooks outlooks;
+    private final Forecasts forecasts;
     private final Questions questions;
-    private final Coasts coasts;
+    private final CarryOver carryOver;
     private final Clock clock;
 
     BakeViews(
@@ -95,36 +95,36 @@ class BakeViews {
             ProbeUseRepository uses,
             ReadingStore readings,
             PhotoRepository photos,
-            Outlooks outlooks,
+            Forecasts forecasts,
             Questions questions,
-            Coasts coasts,
+            CarryOver carryOver,
             Clock clock) {
         this.taps = taps;
         this.uses = uses;
         this.readings = readings;
         this.photos = photos;
-        this.outlooks = outlooks;
+        this.forecasts = forecasts;
         this.questions = questions;
-        this.coasts = coasts;
+        this.carryOver = carryOver;
         this.clock = clock;
     }
 
-    /** How an outlook is come by. */
+    /** How a forecast is come by. */
     private interface Look {
-        Outlook of(Subject subject);
+        Forecast of(Subject subject);
     }
 
     /** A bake with all its rows. */
-    private record Rows(Bake bake, Story story, Optional<ProbeUse> use, boolean pictured) {}
+    private record Rows(Bake bake, BakeTimeline timeline, Optional<ProbeUse> use, boolean pictured) {}
 
     /** One bake after all that was observed. */
     BakeView now(Bake bake, long waitMs) {
-        return views(List.of(bake), subject -> outlooks.now(subject, waitMs)).get(0);
+        return views(List.of(bake), subject -> forecasts.now(subject, waitMs)).get(0);
     }
 
     /** Bakes as they are known; who is told when more is known of one. */
     List<BakeView> soon(List<Bake> bakes, Consumer<UUID> ready) {
-        return views(bakes, subject -> outlooks.soon(subject, ready));
+        return views(bakes, subject -> forecasts.soon(subject, ready));
     }
 
     /** Bakes as lines of the log. */
@@ -139,11 +139,11 @@ class BakeViews {
     /** The members behind a bake, and its probe's readings. */
     InsideView inside(Bake bake, long waitMs) {
         Subject subject = subject(bake);
-        Outlook outlook = outlooks.now(subject, waitMs);
-        Ensemble ensemble = outlook.ensemble()
-                .or(() -> outlooks.unobserved(subject))
+        Forecast forecast = forecasts.now(subject, waitMs);
+        Ensemble ensemble = forecast.ensemble()
+                .or(() -> forecasts.unobserved(subject))
                 .orElseThrow(() -> new NotNow("This oven never brings that fish to its target."));
-        return new InsideView(FanView.of(ensemble.fan()), trace(outlook.judged()));
+        return new InsideView(FanView.of(ensemble.spread()), trace(forecast.judged()));
     }
 
     private static List<TraceView> trace(List<Judged> judged) {
@@ -165,11 +165,11 @@ class BakeViews {
 
     /** The bake as it was, with the minutes that it really had in the oven, and its rest. */
     EstimateAnswer rest(Bake bake) {
-        Story story = story(bake);
-        EstimateRequest request = request(bake, story);
+        BakeTimeline timeline = timeline(bake);
+        EstimateRequest request = request(bake, timeline);
         double likely = bake.predicted().likelyMin().doubleValue();
-        Question went = coasts.asWent(questions.understood(request), story, likely);
-        return EstimateAnswer.of(went, coasts.went(request, story, likely));
+        Question went = carryOver.asWent(questions.understood(request), timeline, likely);
+        return EstimateAnswer.of(went, carryOver.went(request, timeline, likely));
     }
 
     private List<BakeView> views(List<Bake> bakes, Look look) {
@@ -183,7 +183,7 @@ class BakeViews {
                 .map(bake -> view(
                         new Rows(
                                 bake,
-                                new Story(bake.putAt(), tapped.getOrDefault(bake.getId(), List.of())),
+                                new BakeTimeline(bake.putAt(), tapped.getOrDefault(bake.getId(), List.of())),
                                 Optional.ofNullable(used.get(bake.getId())),
                                 pictured.contains(bake.getId())),
                         look))
@@ -205,43 +205,45 @@ class BakeViews {
     }
 
     /** What a bake's taps come to. */
-    Story story(Bake bake) {
-        return new Story(bake.putAt(), taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(List.of(bake.getId())));
+    BakeTimeline timeline(Bake bake) {
+        return new BakeTimeline(
+                bake.putAt(), taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(List.of(bake.getId())));
     }
 
     /** The question a bake was put in with, to the target that was found good enough since. */
-    private EstimateRequest request(Bake bake, Story story) {
+    private EstimateRequest request(Bake bake, BakeTimeline timeline) {
         EstimateRequest asked = questions.asked(bake);
-        return story.target().map(asked::to).orElse(asked);
+        return timeline.target().map(asked::to).orElse(asked);
     }
 
-    /** All that an outlook on a bake follows from. */
+    /** All that a forecast on a bake follows from. */
     Subject subject(Bake bake) {
-        Story story = story(bake);
-        Rows rows = new Rows(bake, story, uses.findById(bake.getId()), false);
-        return subject(rows, request(bake, story), measured(rows), airs(rows));
+        BakeTimeline timeline = timeline(bake);
+        Rows rows = new Rows(bake, timeline, uses.findById(bake.getId()), false);
+        return subject(rows, request(bake, timeline), measured(rows), airs(rows));
     }
 
-    private Subject subject(Rows rows, EstimateRequest request, List<Measured> measured, List<Measured> airs) {
-        Story story = rows.story();
+    private Subject subject(
+            Rows rows, EstimateRequest request, List<DeviceReading> measured, List<DeviceReading> airs) {
+        BakeTimeline timeline = rows.timeline();
         Programme programme = questions.understood(request).programme();
         return new Subject(
                 rows.bake().getId(),
                 rows.bake().revision(),
                 request,
                 rows.bake().predicted().window(),
-                story.course(),
-                story.seen(),
-                readings(story, measured),
-                rows.use().map(u -> story.minute(u.since())).orElse(0.0),
-                story.outMin().orElse(Double.POSITIVE_INFINITY),
+                timeline.course(),
+                timeline.seen(),
+                readings(timeline, measured),
+                rows.use().map(u -> timeline.minute(u.since())).orElse(0.0),
+                timeline.outMin().orElse(Double.POSITIVE_INFINITY),
                 air(rows, programme, airs),
                 programme.tailMinutes(),
-                grillOnMin(story, programme));
+                grillOnMin(timeline, programme));
     }
 
-    private static double grillOnMin(Story story, Programme programme) {
-        return story.stepsDone().entrySet().stream()
+    private static double grillOnMin(BakeTimeline timeline, Programme programme) {
+        return timeline.stepsDone().entrySet().stream()
                 .filter(e -> programme.isGrill(e.getKey()))
                 .mapToDouble(Map.Entry::getValue)
                 .min()
@@ -249,82 +251,87 @@ class BakeViews {
     }
 
     /* Until it was pulled, has rested, or was forgotten. */
-    private List<Measured> measured(Rows rows) {
+    private List<DeviceReading> measured(Rows rows) {
         return rows.use()
                 .map(u -> readings.of(u.device(), Channel.TIP, u.since(), until(rows, u.until())))
                 .orElse(List.of());
     }
 
     private Instant until(Rows rows, Instant pulled) {
-        Story story = rows.story();
-        Instant until = story.outAt() == null
-                ? story.inSince().plus(Duration.ofMinutes(Math.round(BakeClock.FORGOTTEN_MIN)))
-                : story.outAt().plus(RESTED);
+        BakeTimeline timeline = rows.timeline();
+        Instant until = timeline.outAt() == null
+                ? timeline.inSince().plus(Duration.ofMinutes(Math.round(BakeClock.FORGOTTEN_MIN)))
+                : timeline.outAt().plus(RESTED);
         until = pulled != null && pulled.isBefore(until) ? pulled : until;
         return now().isBefore(until) ? now() : until;
     }
 
-    private List<Measured> airs(Rows rows) {
+    private List<DeviceReading> airs(Rows rows) {
         String sensor = rows.bake().oven().sensor();
-        Story story = rows.story();
+        BakeTimeline timeline = rows.timeline();
         if (sensor == null) {
             return List.of();
         }
         return readings.of(
-                sensor, Channel.AIR, story.startedAt(), story.outAt() == null ? until(rows, null) : story.outAt());
+                sensor,
+                Channel.AIR,
+                timeline.startedAt(),
+                timeline.outAt() == null ? until(rows, null) : timeline.outAt());
     }
 
     /* What the oven's thermometer says of the dial, where one dial is to hold from beginning to end. */
-    private Optional<Timed> air(Rows rows, Programme programme, List<Measured> airs) {
+    private Optional<Timed> air(Rows rows, Programme programme, List<DeviceReading> airs) {
         double dial = rows.bake().predicted().dialCelsius().doubleValue();
         if (airs.isEmpty() || programme.hottestC() != dial) {
             return Optional.empty();
         }
-        Story story = rows.story();
-        return OvenThermometer.offset(readings(story, airs), story.course(), dial, grillOnMin(story, programme))
+        BakeTimeline timeline = rows.timeline();
+        return OvenThermometer.offset(
+                        readings(timeline, airs), timeline.course(), dial, grillOnMin(timeline, programme))
                 .map(offset -> new Timed(offset.minute(), new Observation.OvenAir(offset.celsius())));
     }
 
-    private static List<AskedView> asked(Rows rows, Programme programme, List<Measured> airs) {
+    private static List<AskedView> asked(Rows rows, Programme programme, List<DeviceReading> airs) {
         double dial = rows.bake().predicted().dialCelsius().doubleValue();
-        Story story = rows.story();
-        if (airs.isEmpty() || programme.hottestC() != dial || story.held()) {
+        BakeTimeline timeline = rows.timeline();
+        if (airs.isEmpty() || programme.hottestC() != dial || timeline.held()) {
             return List.of();
         }
-        List<Suspicion> suspected =
-                OvenThermometer.suspicions(readings(story, airs), story.course(), dial, grillOnMin(story, programme));
+        List<Suspicion> suspected = OvenThermometer.suspicions(
+                readings(timeline, airs), timeline.course(), dial, grillOnMin(timeline, programme));
         return suspected.stream()
-                .filter(s -> story.notSo().stream().noneMatch(no -> Math.abs(no - s.minute()) <= SAME_MIN))
+                .filter(s -> timeline.notSo().stream().noneMatch(no -> Math.abs(no - s.minute()) <= SAME_MIN))
                 .map(s -> new AskedView(
                         s.kind() == OvenThermometer.Kind.DOOR ? TapKind.DOOR : TapKind.DIAL,
-                        story.startedAt().plusMillis(Math.round(s.minute() * 60_000)),
+                        timeline.startedAt().plusMillis(Math.round(s.minute() * 60_000)),
                         s.kind() == OvenThermometer.Kind.DOOR ? (int) s.seconds() : null,
                         s.kind() == OvenThermometer.Kind.DIAL ? s.dialC() : null))
                 .toList();
     }
 
-    private static List<Reading> readings(Story story, List<Measured> measured) {
+    private static List<Reading> readings(BakeTimeline timeline, List<DeviceReading> measured) {
         return measured.stream()
-                .map(m -> new Reading(story.minute(m.at()), m.celsius()))
+                .map(m -> new Reading(timeline.minute(m.at()), m.celsius()))
                 .toList();
     }
 
     private BakeView whole(Rows rows, Look look) {
         Bake bake = rows.bake();
-        Story story = rows.story();
-        EstimateRequest request = request(bake, story);
+        BakeTimeline timeline = rows.timeline();
+        EstimateRequest request = request(bake, timeline);
         Question question = questions.understood(request);
-        List<Measured> measured = measured(rows);
-        boolean in = story.outAt() == null;
-        List<Measured> airs = airs(rows);
-        Outlook outlook = look.of(subject(rows, request, measured, airs));
+        List<DeviceReading> measured = measured(rows);
+        boolean in = timeline.outAt() == null;
+        List<DeviceReading> airs = airs(rows);
+        Forecast forecast = look.of(subject(rows, request, measured, airs));
         Predicted p = bake.predicted();
         Optional<Shortfall> lacks = in || bake.loggedAt() != null
                 ? Optional.empty()
-                : coasts.lacks(request, story, outlook, bake.enoughFromMin());
-        BakeFacts facts = facts(rows, question, outlook, lacks);
-        double dial = story.course().dialC(p.dialCelsius().doubleValue(), Double.MAX_VALUE);
-        Double enoughFrom = in ? finite(coasts.enoughFromMin(request, story, outlook, bake.enoughFromMin())) : null;
+                : carryOver.lacks(request, timeline, forecast, bake.enoughFromMin());
+        BakeFacts facts = facts(rows, question, forecast, lacks);
+        double dial = timeline.course().dialC(p.dialCelsius().doubleValue(), Double.MAX_VALUE);
+        Double enoughFrom =
+                in ? finite(carryOver.enoughFromMin(request, timeline, forecast, bake.enoughFromMin())) : null;
         Checking checking = Checking.of(facts);
         return new BakeView(
                 bake.getId(),
@@ -333,7 +340,7 @@ class BakeViews {
                 bake.oven().id(),
                 bake.oven().name(),
                 bake.oven().kind(),
-                story.held(),
+                timeline.held(),
                 p.thicknessMm().doubleValue(),
                 dial,
                 question.target().peakC(),
@@ -341,29 +348,29 @@ class BakeViews {
                 p.checkFromMin().doubleValue(),
                 p.likelyMin().doubleValue(),
                 p.noLaterThanMin().doubleValue(),
-                WindowView.of(outlook.window()),
+                WindowView.of(forecast.window()),
                 p.restMin().doubleValue(),
-                story.startedAt(),
-                story.outAt(),
+                timeline.startedAt(),
+                timeline.outAt(),
                 bake.loggedAt(),
-                in ? null : story.outMin().getAsDouble(),
+                in ? null : timeline.outMin().getAsDouble(),
                 bake.verdict(),
                 bake.probeCelsius() == null ? null : bake.probeCelsius().doubleValue(),
                 bake.note(),
-                moments(story.held() ? BakeClock.waiting() : BakeClock.moments(facts)),
+                moments(timeline.held() ? BakeClock.waiting() : BakeClock.moments(facts)),
                 moments(BakeClock.onceOut(facts, 0)),
                 moments(BakeClock.onceOutTooSoon(0)),
                 enoughFrom,
                 lacks.map(LacksView::of).orElse(null),
                 new CheckingView(checking.say(), checking.how(), checking.where(), checking.cues()),
                 in ? asked(rows, question.programme(), airs) : List.of(),
-                outlook.look().map(l -> look(l, facts)).orElse(null),
-                rows.use().map(u -> probe(u, measured, outlook)).orElse(null),
+                forecast.look().map(l -> look(l, facts)).orElse(null),
+                rows.use().map(u -> probe(u, measured, forecast)).orElse(null),
                 in ? airView(bake.oven(), airs, dial) : null,
-                tapViews(story),
-                story.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
-                leftovers(story),
-                outlook.behind() ? true : null,
+                tapViews(timeline),
+                timeline.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
+                leftovers(timeline),
+                forecast.behind() ? true : null,
                 lesson(bake),
                 rows.pictured(),
                 card(request, question),
@@ -374,12 +381,12 @@ class BakeViews {
         return Double.isInfinite(minutes) ? null : minutes;
     }
 
-    private BakeFacts facts(Rows rows, Question question, Outlook outlook, Optional<Shortfall> lacks) {
-        CheckWindow window = outlook.window();
-        Story story = rows.story();
+    private BakeFacts facts(Rows rows, Question question, Forecast forecast, Optional<Shortfall> lacks) {
+        CheckWindow window = forecast.window();
+        BakeTimeline timeline = rows.timeline();
         Predicted p = rows.bake().predicted();
-        boolean past = outlook.look()
-                .filter(l -> l.standing().advice() == Standing.Advice.PAST)
+        boolean past = forecast.look()
+                .filter(l -> l.assessment().advice() == Assessment.Advice.PAST)
                 .isPresent();
         // What is past it does not go under the grill any more.
         Programme programme = past ? question.programme().ungrilled() : question.programme();
@@ -390,40 +397,40 @@ class BakeViews {
                 new BakeFacts.Window(window.checkFromMin(), window.likelyMin(), window.noLaterThanMin()),
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
-                story.stepsDone(),
-                story.outMin(),
-                story.crackedMin(),
-                story.course().backMin(),
+                timeline.stepsDone(),
+                timeline.outMin(),
+                timeline.crackedMin(),
+                timeline.course().backMin(),
                 lacks);
-        OptionalDouble next = outlook.look()
-                .filter(l -> l.standing().advice() == Standing.Advice.GIVE_IT)
-                .map(l -> OptionalDouble.of(l.standing().minute() + giveItMin(l.standing(), plain)))
+        OptionalDouble next = forecast.look()
+                .filter(l -> l.assessment().advice() == Assessment.Advice.GIVE_IT)
+                .map(l -> OptionalDouble.of(l.assessment().minute() + giveItMin(l.assessment(), plain)))
                 .orElse(OptionalDouble.empty());
-        return plain.looked(next, takeOutMin(outlook, programme));
+        return plain.looked(next, takeOutMin(forecast, programme));
     }
 
     /* A look counts to the next thing that hands do, whatever comes first. */
-    private static double giveItMin(Standing standing, BakeFacts facts) {
-        double give = standing.giveItMin();
-        return NextHand.after(facts, standing.minute())
-                .map(next -> Math.min(give, next.minute() - standing.minute()))
+    private static double giveItMin(Assessment assessment, BakeFacts facts) {
+        double give = assessment.giveItMin();
+        return NextHand.after(facts, assessment.minute())
+                .map(next -> Math.min(give, next.minute() - assessment.minute()))
                 .orElse(give);
     }
 
     /* A probe that is believed tells when; without one the window's end does, or a look. */
-    private static OptionalDouble takeOutMin(Outlook outlook, Programme programme) {
-        boolean trusted = !outlook.judged().isEmpty()
-                && outlook.judged().get(outlook.judged().size() - 1).trust().believed();
-        if (outlook.takeOutMin().isPresent() || !trusted) {
-            return outlook.takeOutMin();
+    private static OptionalDouble takeOutMin(Forecast forecast, Programme programme) {
+        boolean trusted = !forecast.judged().isEmpty()
+                && forecast.judged().get(forecast.judged().size() - 1).trust().believed();
+        if (forecast.takeOutMin().isPresent() || !trusted) {
+            return forecast.takeOutMin();
         }
-        return OptionalDouble.of(outlook.window().likelyMin() - programme.tailMinutes());
+        return OptionalDouble.of(forecast.window().likelyMin() - programme.tailMinutes());
     }
 
     /* A bake that can no longer be reckoned, by what its own columns say. */
     private BakeView byTicket(Rows rows) {
         Bake bake = rows.bake();
-        Story story = rows.story();
+        BakeTimeline timeline = rows.timeline();
         Predicted p = bake.predicted();
         CheckWindow window = p.window();
         double rest = p.restMin().doubleValue();
@@ -436,7 +443,7 @@ class BakeViews {
                 bake.oven().id(),
                 bake.oven().name(),
                 bake.oven().kind(),
-                story.held(),
+                timeline.held(),
                 p.thicknessMm().doubleValue(),
                 p.dialCelsius().doubleValue(),
                 p.targetCelsius().doubleValue(),
@@ -446,14 +453,14 @@ class BakeViews {
                 p.noLaterThanMin().doubleValue(),
                 WindowView.of(window),
                 rest,
-                story.startedAt(),
-                story.outAt(),
+                timeline.startedAt(),
+                timeline.outAt(),
                 bake.loggedAt(),
-                story.outMin().isPresent() ? story.outMin().getAsDouble() : null,
+                timeline.outMin().isPresent() ? timeline.outMin().getAsDouble() : null,
                 bake.verdict(),
                 bake.probeCelsius() == null ? null : bake.probeCelsius().doubleValue(),
                 bake.note(),
-                moments(BakeClock.byTicket(shown, rest, story.outMin())),
+                moments(BakeClock.byTicket(shown, rest, timeline.outMin())),
                 moments(BakeClock.byTicket(shown, rest, OptionalDouble.of(0))),
                 moments(BakeClock.byTicket(shown, rest, OptionalDouble.of(0))),
                 null,
@@ -463,9 +470,9 @@ class BakeViews {
                 null,
                 null,
                 null,
-                tapViews(story),
-                story.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
-                leftovers(story),
+                tapViews(timeline),
+                timeline.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
+                leftovers(timeline),
                 null,
                 lesson(bake),
                 rows.pictured(),
@@ -473,8 +480,8 @@ class BakeViews {
                 now());
     }
 
-    private static List<TapView> tapViews(Story story) {
-        return story.taps().stream()
+    private static List<TapView> tapViews(BakeTimeline timeline) {
+        return timeline.taps().stream()
                 .map(TapView::of)
                 .sorted(Comparator.comparing(TapView::at).reversed())
                 .toList();
@@ -490,33 +497,33 @@ class BakeViews {
         return moments.stream().map(MomentView::of).toList();
     }
 
-    private static LookView look(Outlook.Look look, BakeFacts facts) {
-        Standing standing = look.standing();
-        boolean giveIt = standing.advice() == Standing.Advice.GIVE_IT;
-        double minutes = giveIt ? giveItMin(standing, facts) : 0;
-        String then = standing.advice() == Standing.Advice.PAST
+    private static LookView look(Forecast.Look look, BakeFacts facts) {
+        Assessment assessment = look.assessment();
+        boolean giveIt = assessment.advice() == Assessment.Advice.GIVE_IT;
+        double minutes = giveIt ? giveItMin(assessment, facts) : 0;
+        String then = assessment.advice() == Assessment.Advice.PAST
                 ? null
-                : NextHand.after(facts, standing.minute())
-                        .filter(next -> !giveIt || next.minute() <= standing.minute() + minutes + 1)
+                : NextHand.after(facts, assessment.minute())
+                        .filter(next -> !giveIt || next.minute() <= assessment.minute() + minutes + 1)
                         .map(NextHand::say)
                         .orElse(null);
         return new LookView(
-                standing.minute(),
-                standing.advice(),
+                assessment.minute(),
+                assessment.advice(),
                 minutes,
                 then,
-                standing.peakIfOutC(),
+                assessment.peakIfOutC(),
                 look.widthBeforeMin(),
                 look.widthAfterMin(),
                 look.early(),
-                standing.surprising());
+                assessment.surprising());
     }
 
-    private static ProbeView probe(ProbeUse use, List<Measured> measured, Outlook outlook) {
-        Measured last = measured.isEmpty() ? null : measured.get(measured.size() - 1);
-        Judged judged = outlook.judged().isEmpty()
+    private static ProbeView probe(ProbeUse use, List<DeviceReading> measured, Forecast forecast) {
+        DeviceReading last = measured.isEmpty() ? null : measured.get(measured.size() - 1);
+        Judged judged = forecast.judged().isEmpty()
                 ? null
-                : outlook.judged().get(outlook.judged().size() - 1);
+                : forecast.judged().get(forecast.judged().size() - 1);
         return new ProbeView(
                 use.device(),
                 use.since(),
@@ -528,27 +535,27 @@ class BakeViews {
                 last == null ? null : last.battery());
     }
 
-    private AirView airView(Oven oven, List<Measured> airs, double dial) {
+    private AirView airView(Oven oven, List<DeviceReading> airs, double dial) {
         if (airs.isEmpty()) {
             return null;
         }
-        Measured last = airs.get(airs.size() - 1);
+        DeviceReading last = airs.get(airs.size() - 1);
         if (last.at().isBefore(now().minus(AIR_IS_OLD))) {
             return null;
         }
         return new AirView(oven.sensor(), last.celsius(), last.at(), OvenThermometer.hotInMin(last.celsius(), dial));
     }
 
-    private static LeftoversView leftovers(Story story) {
-        if (story.outAt() == null) {
+    private static LeftoversView leftovers(BakeTimeline timeline) {
+        if (timeline.outAt() == null) {
             return null;
         }
-        Optional<Tap> cleared = story.cleared();
+        Optional<Tap> cleared = timeline.cleared();
         return new LeftoversView(
-                story.outAt().plus(Duration.ofMinutes(Math.round(Leftovers.FRIDGE_WITHIN_MIN))),
+                timeline.outAt().plus(Duration.ofMinutes(Math.round(Leftovers.FRIDGE_WITHIN_MIN))),
                 cleared.map(Tap::kind).orElse(null),
                 cleared.filter(t -> t.kind() == TapKind.CHILLED)
-                        .map(t -> story.outAt().plus(Duration.ofDays(Leftovers.KEPT_DAYS)))
+                        .map(t -> timeline.outAt().plus(Duration.ofDays(Leftovers.KEPT_DAYS)))
                         .orElse(null),
                 Leftovers.words());
     }

@@ -1,7 +1,7 @@
 package olla.server.bakes;
 
 import java.time.Instant;
-import olla.core.estimate.Observation.Verdict;
+import olla.core.uncertainty.Observation.Verdict;
 import olla.server.web.MaybeAbsent;
 
 /**

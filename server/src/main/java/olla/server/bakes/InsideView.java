@@ -1,8 +1,8 @@
 package olla.server.bakes;
 
 import java.util.List;
-import olla.core.estimate.Fan;
 import olla.core.probe.Trust;
+import olla.core.uncertainty.TemperatureSpread;
 
 /**
  * What the middle of a bake may be doing, and what its probe says of it.
@@ -14,7 +14,7 @@ record InsideView(FanView fan, List<TraceView> trace) {
 
     /** Arrays of one length: minutes, and the 10th, 50th and 90th of a hundred, °C. */
     record FanView(double[] minute, double[] lowC, double[] middleC, double[] highC) {
-        static FanView of(Fan fan) {
+        static FanView of(TemperatureSpread fan) {
             return new FanView(fan.minute(), fan.lowC(), fan.middleC(), fan.highC());
         }
     }

@@ -2,7 +2,7 @@ package olla.server.bakes;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
-import olla.core.estimate.OvenTruth;
+import olla.core.uncertainty.OvenCalibration;
 
 /** What was believed of the oven after a bake, as stored with it. */
 @Embeddable
@@ -12,11 +12,11 @@ record Lesson(
         @Column(name = "lesson_log_film") Double logFilm,
         @Column(name = "lesson_log_film_doubt") Double logFilmDoubt) {
 
-    static Lesson of(OvenTruth truth) {
+    static Lesson of(OvenCalibration truth) {
         return new Lesson(truth.offsetC(), truth.offsetDoubtC(), truth.logFilm(), truth.logFilmDoubt());
     }
 
-    OvenTruth truth() {
-        return new OvenTruth(offsetC, offsetDoubtC, logFilm, logFilmDoubt);
+    OvenCalibration truth() {
+        return new OvenCalibration(offsetC, offsetDoubtC, logFilm, logFilmDoubt);
     }
 }

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import olla.core.estimate.Observation;
-import olla.core.estimate.OvenTruth;
 import olla.core.plan.BakeClock;
-import olla.server.bakes.Outlooks.Subject;
+import olla.core.uncertainty.Observation;
+import olla.core.uncertainty.OvenCalibration;
+import olla.server.bakes.Forecasts.Subject;
 import olla.server.ovens.OvenRepository;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -39,7 +39,7 @@ class Lessons implements ApplicationRunner, DisposableBean {
     private final BakeRepository bakes;
     private final OvenRepository ovens;
     private final BakeViews views;
-    private final Outlooks outlooks;
+    private final Forecasts forecasts;
     private final TransactionTemplate transaction;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(r -> {
         Thread thread = new Thread(r, "lessons");
@@ -51,12 +51,12 @@ class Lessons implements ApplicationRunner, DisposableBean {
             BakeRepository bakes,
             OvenRepository ovens,
             BakeViews views,
-            Outlooks outlooks,
+            Forecasts forecasts,
             TransactionTemplate transaction) {
         this.bakes = bakes;
         this.ovens = ovens;
         this.views = views;
-        this.outlooks = outlooks;
+        this.forecasts = forecasts;
         this.transaction = transaction;
     }
 
@@ -86,7 +86,7 @@ class Lessons implements ApplicationRunner, DisposableBean {
     void catchUp(int ovenId) {
         // A line that changes meanwhile counts the turn up, and comes here again itself.
         int turn = ovens.lessonsTurn(ovenId);
-        OvenTruth believed = OvenTruth.UNCHECKED;
+        OvenCalibration believed = OvenCalibration.UNCHECKED;
         boolean missing = false;
         List<Bake> log = bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(ovenId);
         for (Bake line : log) {
@@ -104,7 +104,7 @@ class Lessons implements ApplicationRunner, DisposableBean {
                 return;
             }
         }
-        OvenTruth taught = believed;
+        OvenCalibration taught = believed;
         transaction.executeWithoutResult(status -> ovens.learn(
                 ovenId,
                 turn,
@@ -135,7 +135,7 @@ class Lessons implements ApplicationRunner, DisposableBean {
     }
 
     /* One line that cannot be understood, or says nothing, teaches nothing and hides no other. */
-    private OvenTruth learned(Bake bake, OvenTruth believed) {
+    private OvenCalibration learned(Bake bake, OvenCalibration believed) {
         if (bake.verdict() == null || bake.outAt() == null) {
             return believed;
         }
@@ -150,7 +150,7 @@ class Lessons implements ApplicationRunner, DisposableBean {
                 after.add(new Observation.Peak(out, bake.probeCelsius().doubleValue()));
             }
             after.add(new Observation.Judged(out, bake.verdict()));
-            return outlooks.lesson(subject, believed, after).orElse(believed);
+            return forecasts.lesson(subject, believed, after).orElse(believed);
         } catch (DataAccessException | TransactionException outOfReach) {
             throw outOfReach;
         } catch (RuntimeException broken) {

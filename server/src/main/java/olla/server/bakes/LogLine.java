@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
-import olla.core.estimate.Observation.Verdict;
+import olla.core.uncertainty.Observation.Verdict;
 import olla.server.bench.EstimateRequest;
 import olla.server.web.MaybeAbsent;
 

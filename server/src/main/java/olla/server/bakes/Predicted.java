@@ -3,8 +3,8 @@ package olla.server.bakes;
 import jakarta.persistence.Embeddable;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import olla.core.estimate.CheckWindow;
 import olla.core.estimate.Estimate;
+import olla.core.uncertainty.CheckWindow;
 import olla.server.bench.Question;
 
 /** What the ticket said when the fish went in, so that later models do not rewrite the past. */

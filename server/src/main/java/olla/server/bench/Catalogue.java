@@ -13,10 +13,10 @@ import olla.core.dress.Topping;
 import olla.core.dress.TrayBake;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
+import olla.core.fish.EatingQualities;
 import olla.core.fish.Group;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.fish.Traits;
 import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.oven.Programme;
@@ -81,7 +81,7 @@ public record Catalogue(
             double fatPercent,
             String firmness,
             String bones,
-            Traits.Mercury mercury,
+            EatingQualities.Mercury mercury,
             boolean freezeFirst,
             List<String> alsoCalled,
             String source) {}

@@ -3,8 +3,8 @@ package olla.server.bench;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import olla.core.estimate.CheckWindow;
 import olla.core.estimate.Estimate;
+import olla.core.uncertainty.CheckWindow;
 import olla.core.units.Refusals;
 
 /**

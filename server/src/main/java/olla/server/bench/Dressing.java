@@ -2,7 +2,7 @@ package olla.server.bench;
 
 import java.util.List;
 import olla.core.dress.Dress;
-import olla.core.dress.Usual;
+import olla.core.dress.UsualProgramme;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
@@ -30,7 +30,7 @@ public record Dressing(Dress dress, Programme programme) {
         refusals.throwIfAny();
         boolean plain = programme.stages().stream().allMatch(s -> s instanceof Stage.Bake || s instanceof Stage.Rest);
         if (!plain) {
-            Usual.check(dress, OvenKind.STILL, programme, refusals);
+            UsualProgramme.check(dress, OvenKind.STILL, programme, refusals);
         }
         refusals.throwIfAny();
         return new Dressing(dress, programme);

@@ -8,18 +8,18 @@ import java.util.OptionalDouble;
 import olla.core.doneness.Lethality;
 import olla.core.dress.Parcel;
 import olla.core.dress.Quantities;
-import olla.core.estimate.Browning;
-import olla.core.estimate.CheckWindow;
-import olla.core.estimate.Doubt;
 import olla.core.estimate.Estimate;
-import olla.core.estimate.Frames;
-import olla.core.estimate.StageSpan;
-import olla.core.estimate.Trace;
-import olla.core.fish.Measured;
+import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
-import olla.core.fish.Slips.Slip;
+import olla.core.fish.PlausibilityCheck.Slip;
 import olla.core.oven.Stage;
 import olla.core.safety.Caution;
+import olla.core.simulation.Browning;
+import olla.core.simulation.Frames;
+import olla.core.simulation.StageSpan;
+import olla.core.simulation.Trace;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Doubt;
 import olla.core.units.Amount;
 import olla.core.units.Dial;
 import olla.core.units.Measure;
@@ -64,7 +64,7 @@ public record EstimateAnswer(
             double lengthMm,
             double massG,
             double startTempC,
-            Measured measured,
+            MeasuredBy measured,
             double thicknessDoubtMm) {}
 
     /**

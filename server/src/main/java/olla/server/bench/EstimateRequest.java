@@ -13,14 +13,14 @@ import olla.core.dress.Topping.When;
 import olla.core.dress.Underlay;
 import olla.core.dress.Vegetable;
 import olla.core.dress.Vegetable.Cutting;
-import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
-import olla.core.fish.Stance;
+import olla.core.fish.Orientation;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Stage.What;
 import olla.core.safety.Parasites;
+import olla.core.uncertainty.OvenCalibration;
 import olla.server.web.MaybeAbsent;
 
 /**
@@ -71,7 +71,7 @@ public record EstimateRequest(
             @MaybeAbsent Double lengthMm,
             @MaybeAbsent Double startTempC,
             @MaybeAbsent Boolean frozen,
-            @MaybeAbsent Stance stance,
+            @MaybeAbsent Orientation stance,
             @MaybeAbsent Filling filling) {}
 
     /**
@@ -152,7 +152,7 @@ public record EstimateRequest(
             @MaybeAbsent Double fallsCPerHour) {
 
         /** What a stored truth looks like on the wire. */
-        public static TruthInput of(OvenTruth truth) {
+        public static TruthInput of(OvenCalibration truth) {
             return new TruthInput(
                     truth.offsetC(),
                     truth.offsetDoubtC(),
@@ -163,8 +163,8 @@ public record EstimateRequest(
                             .orElse(null));
         }
 
-        OvenTruth truth() {
-            return new OvenTruth(
+        OvenCalibration truth() {
+            return new OvenCalibration(
                     offsetC,
                     offsetDoubtC,
                     logFilm,
@@ -179,7 +179,7 @@ public record EstimateRequest(
     }
 
     /** The same question to an oven of which this is believed. */
-    public EstimateRequest in(OvenKind kind, OvenTruth truth) {
+    public EstimateRequest in(OvenKind kind, OvenCalibration truth) {
         return new EstimateRequest(
                 piece,
                 dress,

@@ -10,26 +10,26 @@ import olla.core.dress.Dress;
 import olla.core.dress.Quantities;
 import olla.core.estimate.Alternatives;
 import olla.core.estimate.Certainty;
-import olla.core.estimate.CheckWindow;
-import olla.core.estimate.Ensemble;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
 import olla.core.estimate.OvenRecord;
-import olla.core.estimate.OvenTruth;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
-import olla.core.fish.Slips;
-import olla.core.fish.Slips.Slip;
+import olla.core.fish.PlausibilityCheck;
+import olla.core.fish.PlausibilityCheck.Slip;
 import olla.core.fish.Species;
-import olla.core.fish.Stance;
-import olla.core.oven.OvenCourse;
+import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.plan.Helpings;
 import olla.core.safety.Assurance;
 import olla.core.safety.Cautions;
 import olla.core.safety.Parasites;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.OvenCalibration;
 import olla.core.units.Refusals;
 import olla.server.bench.EstimateAnswer.CautionAnswer;
 import olla.server.bench.EstimateRequest.PieceInput;
@@ -53,7 +53,7 @@ public record Question(
         Piece piece,
         Dress dress,
         OvenKind ovenKind,
-        OvenTruth truth,
+        OvenCalibration truth,
         Programme programme,
         Doneness target,
         int pieces,
@@ -90,7 +90,7 @@ public record Question(
         if (piece != null && dress != null) {
             Dresses.check(request.dress(), dress, piece, refusals);
         }
-        OvenTruth truth = refusals.take("oven.truth", () -> truth(request));
+        OvenCalibration truth = refusals.take("oven.truth", () -> truth(request));
         boolean known = request.oven() != null && request.oven().kind() != null;
         Programme programme = refusals.take("programme", () -> programme(request, known ? piece : null, dress, target));
         refusals.throwIfAny();
@@ -119,12 +119,12 @@ public record Question(
     }
 
     /** The answer of a bake as it went. */
-    public Estimate answer(OvenCourse course) {
+    public Estimate answer(OvenEvents course) {
         return Estimator.estimate(piece, dress, ovenKind, truth, course, programme, target);
     }
 
     /** When it has to come out to peak so, minutes since it went in; empty where the oven never brings it there. */
-    public OptionalDouble minutesTo(double peakC, OvenCourse course) {
+    public OptionalDouble minutesTo(double peakC, OvenEvents course) {
         return Estimator.minutesTo(piece, dress, ovenKind, truth, course, programme, peakC);
     }
 
@@ -148,7 +148,7 @@ public record Question(
     }
 
     /** The members to be observed while it bakes; empty where it is never done. */
-    public Optional<Ensemble> watched(OvenTruth believed, OvenCourse course) {
+    public Optional<Ensemble> watched(OvenCalibration believed, OvenEvents course) {
         return Estimator.watched(piece, dress, ovenKind, believed, course, programme, target, SEED);
     }
 
@@ -180,7 +180,9 @@ public record Question(
                     .mapToDouble(CheckWindow::likelyMin)
                     .findFirst();
         }
-        return Estimator.estimate(piece, dress, ovenKind, OvenTruth.UNCHECKED, programme, target).window().stream()
+        return Estimator.estimate(piece, dress, ovenKind, OvenCalibration.UNCHECKED, programme, target)
+                .window()
+                .stream()
                 .mapToDouble(CheckWindow::likelyMin)
                 .findFirst();
     }
@@ -207,7 +209,7 @@ public record Question(
     private static List<Slip> slips(PieceInput typed, Piece piece) {
         return typed.thicknessMm() == null || typed.massG() == null
                 ? List.of()
-                : Slips.of(piece.species(), piece.cut(), typed.thicknessMm(), typed.massG());
+                : PlausibilityCheck.of(piece.species(), piece.cut(), typed.thicknessMm(), typed.massG());
     }
 
     private static Piece piece(PieceInput input) {
@@ -232,13 +234,13 @@ public record Question(
                         optional(input.startTempC()),
                         Boolean.TRUE.equals(input.frozen()))
                 .set(
-                        input.stance() == null ? Stance.LYING : input.stance(),
+                        input.stance() == null ? Orientation.LYING : input.stance(),
                         input.filling() == null ? Filling.NONE : input.filling());
     }
 
-    private static OvenTruth truth(EstimateRequest request) {
+    private static OvenCalibration truth(EstimateRequest request) {
         return request.oven() == null || request.oven().truth() == null
-                ? OvenTruth.UNCHECKED
+                ? OvenCalibration.UNCHECKED
                 : request.oven().truth().truth();
     }
 

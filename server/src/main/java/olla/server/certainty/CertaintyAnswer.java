@@ -2,7 +2,7 @@ package olla.server.certainty;
 
 import java.util.List;
 import olla.core.estimate.Certainty;
-import olla.core.estimate.School;
+import olla.core.estimate.RuleOfThumb;
 import olla.server.bench.EstimateAnswer.DoubtAnswer;
 import olla.server.web.MaybeAbsent;
 
@@ -20,7 +20,7 @@ public record CertaintyAnswer(@MaybeAbsent WindowAnswer window, List<DoubtAnswer
 
     /** One way of reckoning; without minutes where it has nothing to say. */
     public record SchoolAnswer(
-            School.Way way,
+            RuleOfThumb.Way way,
             @MaybeAbsent Double fromMin,
             @MaybeAbsent Double toMin,
             String says,
@@ -39,7 +39,7 @@ public record CertaintyAnswer(@MaybeAbsent WindowAnswer window, List<DoubtAnswer
                 certainty.schools().stream().map(CertaintyAnswer::school).toList());
     }
 
-    private static SchoolAnswer school(School school) {
+    private static SchoolAnswer school(RuleOfThumb school) {
         return new SchoolAnswer(
                 school.way(),
                 school.span().map(s -> round(s.fromMin())).orElse(null),

@@ -4,8 +4,8 @@ import java.time.Instant;
 import java.util.List;
 import olla.core.doneness.Band;
 import olla.core.dress.Style;
-import olla.core.estimate.Evenness;
-import olla.core.fish.Measured;
+import olla.core.estimate.TaperAdvice;
+import olla.core.fish.MeasuredBy;
 import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.safety.Caution;
@@ -34,7 +34,7 @@ public record CounterAnswer(
             double widthMm,
             double lengthMm,
             double massG,
-            Measured measured,
+            MeasuredBy measured,
             double doubtMm,
             double rulerWouldGainMinutes) {}
 
@@ -71,7 +71,7 @@ public record CounterAnswer(
     public record TurnAnswer(double thicknessMm, double minutes) {}
 
     /** What can be done about a taper. */
-    public record RemedyAnswer(Evenness.Way way, String words) {}
+    public record RemedyAnswer(TaperAdvice.Way way, String words) {}
 
     /** Something that can hurt somebody. */
     public record CounterCaution(String code, Caution.Weight weight, String text, String source) {}

@@ -9,8 +9,7 @@ import java.util.Map;
 import olla.core.dress.Breaded;
 import olla.core.dress.Style;
 import olla.core.estimate.Estimate;
-import olla.core.estimate.Evenness;
-import olla.core.estimate.Thawing;
+import olla.core.estimate.TaperAdvice;
 import olla.core.estimate.TrayOrder;
 import olla.core.fish.Cut;
 import olla.core.fish.Group;
@@ -18,13 +17,14 @@ import olla.core.fish.Piece;
 import olla.core.freshness.Grading;
 import olla.core.freshness.Judgement;
 import olla.core.freshness.Keeping;
-import olla.core.oven.Oven;
+import olla.core.oven.OvenModel;
 import olla.core.plan.Helpings;
 import olla.core.plan.Helpings.Appetite;
 import olla.core.plan.PrepList;
 import olla.core.plan.PrepStep;
 import olla.core.plan.TrayFit;
 import olla.core.safety.Cautions;
+import olla.core.simulation.Thawing;
 import olla.core.units.Refusals;
 import olla.server.bench.EstimateAnswer.SlipAnswer;
 import olla.server.bench.Question;
@@ -128,7 +128,7 @@ class CounterController {
                         question.piece(),
                         othersMm,
                         question.dress(),
-                        Oven.trusted(question.ovenKind()),
+                        OvenModel.trusted(question.ovenKind()),
                         question.programme(),
                         question.target())
                 .stream()
@@ -183,11 +183,11 @@ class CounterController {
     }
 
     private static EvennessAnswer evenness(Question question, double thinMm) {
-        Evenness e = Evenness.of(
+        TaperAdvice e = TaperAdvice.of(
                 question.piece(),
                 thinMm,
                 question.dress(),
-                Oven.trusted(question.ovenKind()),
+                OvenModel.trusted(question.ovenKind()),
                 question.programme(),
                 question.target());
         return new EvennessAnswer(

@@ -12,12 +12,12 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import olla.core.estimate.BakeSimulation;
-import olla.core.estimate.Observation.Verdict;
-import olla.core.estimate.Unknowns;
-import olla.core.oven.Oven;
-import olla.core.oven.OvenCourse;
+import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
+import olla.core.oven.OvenModel;
+import olla.core.simulation.BakeSimulation;
+import olla.core.simulation.Unknowns;
+import olla.core.uncertainty.Observation.Verdict;
 import olla.server.bakes.BakeService;
 import olla.server.bakes.BakeView;
 import olla.server.bakes.HowItWas;
@@ -125,8 +125,8 @@ class DemoKitchen {
         BakeSimulation bake = new BakeSimulation(
                 question.piece(),
                 question.dress(),
-                new Oven(truth.kind(), truth.hiddenOffsetC(), 1),
-                OvenCourse.NONE,
+                new OvenModel(truth.kind(), truth.hiddenOffsetC(), 1),
+                OvenEvents.NONE,
                 question.programme(),
                 Unknowns.NONE,
                 minutes);

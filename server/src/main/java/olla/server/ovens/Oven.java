@@ -9,9 +9,9 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.Optional;
-import olla.core.estimate.OvenTruth;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
+import olla.core.uncertainty.OvenCalibration;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -57,8 +57,8 @@ public class Oven {
     public Oven(String name, OvenKind kind) {
         this.name = name;
         this.kind = kind;
-        offsetDoubtCelsius = OvenTruth.UNCHECKED.offsetDoubtC();
-        logFilmDoubt = OvenTruth.UNCHECKED.logFilmDoubt();
+        offsetDoubtCelsius = OvenCalibration.UNCHECKED.offsetDoubtC();
+        logFilmDoubt = OvenCalibration.UNCHECKED.logFilmDoubt();
     }
 
     /** Names the thermometer that hangs in it; null for none. */
@@ -67,9 +67,9 @@ public class Oven {
     }
 
     /** What is believed of it. */
-    public OvenTruth truth() {
+    public OvenCalibration truth() {
         Optional<Cooling> cooling = Optional.ofNullable(fallsCPerHour).map(Cooling::falling);
-        return new OvenTruth(offsetCelsius, offsetDoubtCelsius, logFilm, logFilmDoubt, cooling);
+        return new OvenCalibration(offsetCelsius, offsetDoubtCelsius, logFilm, logFilmDoubt, cooling);
     }
 
     /** What it loses in the first hour from 250 °C, °C; null where nobody said, 0 where it is kept up. */

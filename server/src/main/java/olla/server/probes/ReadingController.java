@@ -50,7 +50,7 @@ class ReadingController {
     }
 
     /** @param readings up to 500 */
-    record Push(List<Measured> readings) {}
+    record Push(List<DeviceReading> readings) {}
 
     /**
      * What became of a push.
@@ -80,7 +80,7 @@ class ReadingController {
                     .throwIfAny();
         }
         List<Refusal> refused = new ArrayList<>();
-        List<Measured> good = new ArrayList<>();
+        List<DeviceReading> good = new ArrayList<>();
         for (int i = 0; i < push.readings().size(); i++) {
             take(push.readings().get(i), i + 1, good, refused);
         }
@@ -91,7 +91,7 @@ class ReadingController {
     @Transactional
     public Taken push(@RequestBody String lines) {
         List<Refusal> refused = new ArrayList<>();
-        List<Measured> good = new ArrayList<>();
+        List<DeviceReading> good = new ArrayList<>();
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setTrim(true)
@@ -120,7 +120,7 @@ class ReadingController {
         return store(good, refused);
     }
 
-    private void read(CSVRecord line, int number, List<Measured> good, List<Refusal> refused) {
+    private void read(CSVRecord line, int number, List<DeviceReading> good, List<Refusal> refused) {
         try {
             if (line.size() < COLUMNS.size() - 1) {
                 refused.add(new Refusal(String.valueOf(number), "A line is: " + String.join(",", COLUMNS) + "."));
@@ -128,7 +128,7 @@ class ReadingController {
             }
             String battery = line.size() < COLUMNS.size() ? "" : line.get(4);
             take(
-                    new Measured(
+                    new DeviceReading(
                             line.get(0),
                             Channel.valueOf(line.get(1)),
                             line.get(2).isEmpty() ? null : Instant.parse(line.get(2)),
@@ -150,18 +150,18 @@ class ReadingController {
         }
     }
 
-    private void take(Measured reading, int number, List<Measured> good, List<Refusal> refused) {
+    private void take(DeviceReading reading, int number, List<DeviceReading> good, List<Refusal> refused) {
         String wrong = wrong(reading);
         if (wrong != null) {
             refused.add(new Refusal(String.valueOf(number), wrong));
             return;
         }
         Instant at = reading.at() == null ? now() : reading.at().truncatedTo(ChronoUnit.MILLIS);
-        good.add(new Measured(
+        good.add(new DeviceReading(
                 reading.device(), reading.channel(), at, Math.round(10 * reading.celsius()) / 10.0, reading.battery()));
     }
 
-    private String wrong(Measured reading) {
+    private String wrong(DeviceReading reading) {
         if (reading == null
                 || reading.device() == null
                 || !NAME.matcher(reading.device()).matches()) {
@@ -185,14 +185,14 @@ class ReadingController {
                 : null;
     }
 
-    private Taken store(List<Measured> good, List<Refusal> refused) {
+    private Taken store(List<DeviceReading> good, List<Refusal> refused) {
         int fresh = good.isEmpty() ? 0 : readings.add(good);
         return new Taken(fresh, good.size() - fresh, refused);
     }
 
     /** The devices that were heard within ten minutes, each with its last reading. */
     @GetMapping("/devices")
-    List<Measured> devices() {
+    List<DeviceReading> devices() {
         return readings.heard(now().minus(HEARD));
     }
 

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class ReadingStore {
 
-    private static final RowMapper<Measured> ROW = (row, number) -> new Measured(
+    private static final RowMapper<DeviceReading> ROW = (row, number) -> new DeviceReading(
             row.getString("device"),
             Channel.valueOf(row.getString("channel")),
             row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
@@ -55,12 +55,12 @@ public class ReadingStore {
     }
 
     /** Stores readings and tells the bakes they belong to; answers how many were new. */
-    int add(List<Measured> readings) {
+    int add(List<DeviceReading> readings) {
         // One statement, since a driver that batches does not say how many of the rows were new.
         JdbcClient.StatementSpec insert =
                 jdbc.sql("insert ignore into reading (device, channel, at, celsius, battery) values "
                         + String.join(", ", Collections.nCopies(readings.size(), "(?, ?, ?, ?, ?)")));
-        for (Measured r : readings) {
+        for (DeviceReading r : readings) {
             insert = insert.param(r.device())
                     .param(r.channel().name())
                     .param(utc(r.at()))
@@ -69,10 +69,10 @@ public class ReadingStore {
         }
         int fresh = insert.update();
         Instant last = readings.stream()
-                .map(Measured::at)
+                .map(DeviceReading::at)
                 .max(Comparator.naturalOrder())
                 .orElseThrow();
-        touch(readings.stream().map(Measured::device).distinct().toList(), last.minus(RESTS));
+        touch(readings.stream().map(DeviceReading::device).distinct().toList(), last.minus(RESTS));
         return fresh;
     }
 
@@ -96,7 +96,7 @@ public class ReadingStore {
 
     /** What is known of a device since a moment, and up to when its arrivals were read. */
     private static final class Known {
-        private final NavigableMap<Instant, Measured> readings = new TreeMap<>();
+        private final NavigableMap<Instant, DeviceReading> readings = new TreeMap<>();
         private LocalDateTime arrived;
     }
 
@@ -104,7 +104,7 @@ public class ReadingStore {
     private record Asked(String device, Channel channel, Instant from) {}
 
     /** A device's readings in a stretch of time, in order. Asked again, only what has arrived since is read. */
-    public List<Measured> of(String device, Channel channel, Instant from, Instant until) {
+    public List<DeviceReading> of(String device, Channel channel, Instant from, Instant until) {
         Known k = known.get(new Asked(device, channel, from), asked -> new Known());
         synchronized (k) {
             LocalDateTime mark = k.arrived == null ? BEFORE_ALL : k.arrived.minus(COMMITS_WITHIN);
@@ -112,7 +112,7 @@ public class ReadingStore {
                             + " channel = ? and arrived_at >= ? and at >= ?")
                     .params(device, channel.name(), mark, utc(from))
                     .query(row -> {
-                        Measured m = ROW.mapRow(row, 0);
+                        DeviceReading m = ROW.mapRow(row, 0);
                         k.readings.put(m.at(), m);
                         LocalDateTime arrived = row.getObject("arrived_at", LocalDateTime.class);
                         k.arrived = k.arrived == null || arrived.isAfter(k.arrived) ? arrived : k.arrived;
@@ -122,7 +122,7 @@ public class ReadingStore {
     }
 
     /** The last reading of every device that was heard since. */
-    List<Measured> heard(Instant since) {
+    List<DeviceReading> heard(Instant since) {
         return jdbc.sql(
                         "select r.device, r.channel, r.at, r.celsius, r.battery from reading r join (select device, channel,"
                                 + " max(at) at from reading where at >= ? group by device, channel) l on r.device = l.device and"

@@ -7,11 +7,11 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
-import olla.core.estimate.BakeSimulation;
-import olla.core.estimate.Unknowns;
-import olla.core.oven.Oven;
-import olla.core.oven.OvenCourse;
 import olla.core.oven.OvenEvent;
+import olla.core.oven.OvenEvents;
+import olla.core.oven.OvenModel;
+import olla.core.simulation.BakeSimulation;
+import olla.core.simulation.Unknowns;
 import olla.server.bakes.BakeView;
 import olla.server.bakes.BakeView.TapView;
 import olla.server.bakes.TapKind;
@@ -65,8 +65,8 @@ final class RealBake {
         simulation = new BakeSimulation(
                 question.piece(),
                 question.dress(),
-                new Oven(view.ovenKind(), oven.offsetC(), oven.filmFactor()),
-                new OvenCourse(events),
+                new OvenModel(view.ovenKind(), oven.offsetC(), oven.filmFactor()),
+                new OvenEvents(events),
                 question.programme(),
                 fish,
                 view.likelyMin());

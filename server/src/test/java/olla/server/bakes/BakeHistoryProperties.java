@@ -16,7 +16,7 @@ import java.util.Random;
 import java.util.UUID;
 import olla.core.doneness.Cue;
 import olla.core.doneness.Doneness;
-import olla.core.estimate.Observation.Verdict;
+import olla.core.uncertainty.Observation.Verdict;
 import olla.server.SettableClock;
 import olla.server.TestDatabase;
 import olla.server.bench.EstimateRequest;
@@ -71,7 +71,7 @@ class BakeHistoryProperties {
     private TapRepository taps;
 
     @Autowired
-    private Outlooks outlooks;
+    private Forecasts forecasts;
 
     @Autowired
     private BakeViews views;
@@ -253,14 +253,15 @@ class BakeHistoryProperties {
             if (row == null) {
                 continue;
             }
-            Story told = new Story(row.putAt(), taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(List.of(id)));
+            BakeTimeline told =
+                    new BakeTimeline(row.putAt(), taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(List.of(id)));
             assertThat(Arrays.asList(row.startedAt(), row.outAt(), row.clearedAt()))
                     .isEqualTo(Arrays.asList(told.startedAt(), told.outAt(), told.clearedAt()));
             if (!id.equals(whole)) {
                 continue;
             }
             JsonNode kept = stored(json.valueToTree(views.now(row, 20_000)));
-            outlooks.forget(id);
+            forecasts.forget(id);
             JsonNode afresh = stored(json.valueToTree(views.now(row, 20_000)));
             assertThat(afresh).as("%s", told.taps().size()).isEqualTo(kept);
         }

@@ -27,7 +27,7 @@ class BakeStreamErrorTest {
         BakeStream stream = new BakeStream(
                 bakes,
                 mock(BakeViews.class),
-                mock(Outlooks.class),
+                mock(Forecasts.class),
                 new ObjectMapper(),
                 Clock.systemUTC(),
                 mock(Room.class),

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import olla.core.estimate.Observation.Verdict;
-import olla.core.estimate.OvenTruth;
+import olla.core.uncertainty.Observation.Verdict;
+import olla.core.uncertainty.OvenCalibration;
 import olla.server.SettableClock;
 import olla.server.TestDatabase;
 import olla.server.ovens.OvenRepository;
@@ -68,13 +68,13 @@ class LessonsTest {
         bakes.log(id, new HowItWas(verdict, null, null, null));
     }
 
-    private OvenTruth taught() {
+    private OvenCalibration taught() {
         lessons.catchUp(1);
         return ovens.findById(1).orElseThrow().truth();
     }
 
     /** As a kitchen would learn it that has never learned anything. */
-    private OvenTruth anew() {
+    private OvenCalibration anew() {
         sql.sql(
                         "update bake set lesson_offset_celsius = null, lesson_offset_doubt_celsius = null, lesson_log_film = null,"
                                 + " lesson_log_film_doubt = null")
@@ -84,22 +84,22 @@ class LessonsTest {
 
     @Test
     void openingTheFirstLineUnteachesItAndLoggingItAgainCountsItOnce() {
-        OvenTruth before = taught();
+        OvenCalibration before = taught();
         bakes.reopen(lines.get(0));
-        OvenTruth without = taught();
+        OvenCalibration without = taught();
         assertThat(without.offsetC()).isLessThan(before.offsetC() - 0.3);
         assertThat(anew()).isEqualTo(without);
         log(lines.get(0), Verdict.OVER);
-        OvenTruth again = taught();
+        OvenCalibration again = taught();
         assertThat(anew()).isEqualTo(again);
         assertThat(ovens.findById(1).orElseThrow().lessons()).isEqualTo(3);
     }
 
     @Test
     void aVerdictSaidAgainTeachesTheNewOne() {
-        OvenTruth before = taught();
+        OvenCalibration before = taught();
         log(lines.get(1), Verdict.OVER);
-        OvenTruth after = taught();
+        OvenCalibration after = taught();
         assertThat(after.offsetC()).isGreaterThan(before.offsetC() + 0.3);
         assertThat(anew()).isEqualTo(after);
     }

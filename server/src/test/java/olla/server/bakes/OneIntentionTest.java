@@ -15,7 +15,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import olla.core.estimate.Observation.Verdict;
+import olla.core.uncertainty.Observation.Verdict;
 import olla.server.TestDatabase;
 import olla.server.web.NotNow;
 import org.junit.jupiter.api.Test;

@@ -11,7 +11,7 @@ import jakarta.persistence.EntityManagerFactory;
 import java.time.Duration;
 import java.util.UUID;
 import java.util.function.Supplier;
-import olla.core.estimate.Observation.Verdict;
+import olla.core.uncertainty.Observation.Verdict;
 import olla.server.SettableClock;
 import olla.server.TestDatabase;
 import olla.server.ovens.OvenRepository;

@@ -38,7 +38,7 @@ class ReadingApiTest {
     private ReadingStore store;
 
     @Captor
-    private ArgumentCaptor<List<Measured>> stored;
+    private ArgumentCaptor<List<DeviceReading>> stored;
 
     @TestConfiguration
     static class StillClock {
@@ -77,8 +77,8 @@ class ReadingApiTest {
         verify(store).add(stored.capture());
         assertThat(stored.getValue())
                 .containsExactly(
-                        new Measured("probe-1", Channel.TIP, Instant.parse("2026-11-25T18:29:55Z"), 41.3, 80),
-                        new Measured("probe-1", Channel.TIP, NOW, 41.4, null));
+                        new DeviceReading("probe-1", Channel.TIP, Instant.parse("2026-11-25T18:29:55Z"), 41.3, 80),
+                        new DeviceReading("probe-1", Channel.TIP, NOW, 41.4, null));
     }
 
     @Test

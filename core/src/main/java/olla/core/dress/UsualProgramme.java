@@ -1,0 +1,140 @@
+package olla.core.dress;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+import olla.core.oven.Stage.Add;
+import olla.core.oven.Stage.Bake;
+import olla.core.oven.Stage.Grill;
+import olla.core.oven.Stage.Rest;
+import olla.core.oven.Stage.Turn;
+import olla.core.oven.Stage.What;
+import olla.core.units.Refusals;
+
+/** Which programme a dress usually goes through, and which ones it cannot (common practice, no source). */
+public final class UsualProgramme {
+
+    /* The heat is raised by this to finish crumbs that went on part-way, °C. */
+    private static final double RAISED_C = 20;
+
+    /** Never shorter under a grill, minutes (common practice, no source). */
+    public static final double SHORTEST_GRILL_MIN = 1;
+
+    /** Never longer under a grill, minutes (common practice, no source). */
+    public static final double LONGEST_GRILL_MIN = 5;
+
+    /* Grill over a topping that was baked, and over one that was not, minutes. */
+    private static final double GRILL_BAKED_MIN = 3;
+    private static final double GRILL_FRESH_MIN = 2;
+    private static final double GRILL_GLAZE_MIN = 1;
+    private static final double UNGRILLED_FRESH_MIN = 4;
+
+    private UsualProgramme() {}
+
+    /**
+     * The usual programme with one length to be solved, in an oven that has a grill.
+     *
+     * @param tempC the dial, °C
+     * @param restMinutes out of the oven, minutes
+     */
+    public static Programme programme(Dress dress, double tempC, double restMinutes) {
+        return programme(dress, OvenKind.STILL, tempC, restMinutes);
+    }
+
+    /**
+     * The usual programme with one length to be solved. Where there is no grill, its heat from all round colours a topping;
+     * one that goes on at the end has a few minutes of it.
+     *
+     * @param tempC the dial, °C
+     * @param restMinutes out of the oven, minutes
+     */
+    public static Programme programme(Dress dress, OvenKind oven, double tempC, double restMinutes) {
+        List<Stage> stages = new ArrayList<>();
+        OptionalDouble open = OptionalDouble.empty();
+        if (dress instanceof TrayBake bake) {
+            stages.add(new Bake(tempC, OptionalDouble.of(bake.headStartMinutes(tempC))));
+            stages.add(new Add(What.FISH));
+            stages.add(new Bake(tempC, open));
+            if (!bake.sides().isEmpty()) {
+                stages.add(new Add(What.SIDES));
+                stages.add(new Bake(tempC, OptionalDouble.of(TrayBake.SIDES_MINUTES)));
+            }
+        } else if (dress instanceof Topping topping) {
+            switch (topping.when()) {
+                case BEFORE -> {
+                    stages.add(new Bake(tempC, open));
+                    if (oven.grills()) {
+                        stages.add(new Grill(GRILL_BAKED_MIN));
+                    }
+                }
+                case PART_WAY -> {
+                    stages.add(new Bake(tempC, open, 3));
+                    stages.add(new Add(What.TOPPING));
+                    stages.add(new Bake(Math.min(Programme.HOTTEST_C, tempC + RAISED_C), open, 2));
+                }
+                case AFTER -> {
+                    stages.add(new Bake(tempC, open));
+                    stages.add(new Add(What.TOPPING));
+                    stages.add(
+                            oven.grills()
+                                    ? new Grill(GRILL_FRESH_MIN)
+                                    : new Bake(tempC, OptionalDouble.of(UNGRILLED_FRESH_MIN)));
+                }
+            }
+        } else if (dress instanceof Breaded) {
+            stages.add(new Bake(tempC, open, 1));
+            stages.add(new Turn());
+            stages.add(new Bake(tempC, open, 1));
+        } else if (dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED) {
+            stages.add(new Bake(tempC, open, 2));
+            stages.add(new Add(What.GLAZE));
+            stages.add(new Bake(tempC, open, 1));
+            if (oven.grills()) {
+                stages.add(new Grill(GRILL_GLAZE_MIN));
+            }
+        } else {
+            stages.add(new Bake(tempC, open));
+        }
+        stages.add(new Rest(restMinutes));
+        return new Programme(stages);
+    }
+
+    /** Notes what a dress cannot go through in an oven, with the reason. */
+    public static void check(Dress dress, OvenKind oven, Programme programme, Refusals refusals) {
+        if (programme.grills() && !oven.grills()) {
+            refusals.add("programme", "A wood oven or a closed barbecue has no grill; leave it out.");
+        }
+        if (programme.grills() && dress instanceof Parcel parcel && parcel.sheet() == Sheet.PARCHMENT) {
+            refusals.add(
+                    "programme",
+                    "Parchment never meets a grill: it catches fire. Take foil, or open the parcel and leave the paper"
+                            + " out.");
+        }
+        if (programme.grills() && dress instanceof SaltCrust) {
+            refusals.add("programme", "A grill does nothing for a fish under salt but crack the crust.");
+        }
+        boolean onLater = dress instanceof Topping topping && topping.when() != Topping.When.BEFORE;
+        if (programme.adds(What.TOPPING) && !onLater) {
+            refusals.add("programme", "There is no topping to go on later; choose one that goes on part-way or after.");
+        }
+        if (onLater && !programme.adds(What.TOPPING)) {
+            refusals.add("programme", "Say when the topping goes on: an ADD of the TOPPING is missing.");
+        }
+        if (programme.fishJoins() != dress instanceof TrayBake) {
+            refusals.add(
+                    "programme",
+                    dress instanceof TrayBake
+                            ? "Say when the fish joins its base: an ADD of the FISH is missing."
+                            : "Only in a tray bake does the fish join later.");
+        }
+        if (programme.adds(What.GLAZE) && !(dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED)) {
+            refusals.add("programme", "There is no glaze to brush on again.");
+        }
+        if (programme.turns() && !(dress instanceof Breaded || dress instanceof OpenTray tray && tray.liftMm() == 0)) {
+            refusals.add("programme", "Only an open or breaded piece can be turned.");
+        }
+    }
+}

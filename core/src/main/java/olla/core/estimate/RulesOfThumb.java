@@ -1,0 +1,216 @@
+package olla.core.estimate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import olla.core.dress.Dress;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
+import olla.core.dress.Sheet;
+import olla.core.dress.Underlay;
+import olla.core.estimate.RuleOfThumb.Span;
+import olla.core.estimate.RuleOfThumb.Way;
+import olla.core.fish.Cut;
+import olla.core.fish.Piece;
+import olla.core.oven.Programme;
+import olla.core.simulation.BakeModel;
+import olla.core.simulation.BakeRun;
+import olla.core.uncertainty.BakeSpec;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.OvenCalibration;
+
+/** The ways of reckoning a bake, side by side, so that their disagreement is seen and not averaged away. */
+public final class RulesOfThumb {
+
+    private static final String COMMON = "common practice, no source";
+
+    /* Ten minutes an inch at 230 °C / 450 °F, five more in foil or sauce, twice as long from frozen (published: Canadian
+    Department of Fisheries cookery rule, from memory). */
+    private static final double RULE_MIN_AN_INCH = 10;
+    private static final double INCH_MM = 25.4;
+    private static final double RULE_COVERED_MIN = 5;
+    private static final double RULE_FROZEN = 2;
+    private static final double RULE_OVEN_C = 230;
+
+    /* A crust at 200 to 220 °C (common practice, no source; it varies widely). */
+    private static final double WEIGHT_FROM_MIN_A_KILO = 25;
+    private static final double WEIGHT_TO_MIN_A_KILO = 30;
+
+    /* A fixed time at 175 to 190 °C, and a little more where the piece is thick (common practice, no source). */
+    private static final double MODERATE_OVEN_C = 180;
+    private static final double MODERATE_MIN = 20;
+    private static final double MODERATE_THICK_MORE_MIN = 5;
+    private static final double MODERATE_THICK_MM = 28;
+
+    /* Within this a school and the model agree, and two dials are the same one (Olla's choice). */
+    private static final double AGREE = 0.15;
+    private static final double SAME_DIAL_C = 12;
+
+    private final BakeSpec dish;
+    private final double openMin;
+    private final double fixedMin;
+
+    private RulesOfThumb(BakeSpec dish, double openMin, double fixedMin) {
+        this.dish = dish;
+        this.openMin = openMin;
+        this.fixedMin = fixedMin;
+    }
+
+    /**
+     * All that speak about this dish.
+     *
+     * @param openMin the model's likely length of the open stages, minutes
+     * @param fixedMin what the other stages in the oven take, minutes
+     */
+    static List<RuleOfThumb> of(BakeSpec dish, CheckWindow window, double openMin, double fixedMin, OvenRecord log) {
+        RulesOfThumb schools = new RulesOfThumb(dish, openMin, fixedMin);
+        List<RuleOfThumb> all = new ArrayList<>();
+        if (dish.dress() instanceof SaltCrust) {
+            all.add(schools.weightRule());
+        } else {
+            all.add(schools.thicknessRule());
+            if (dish.piece().cut() != Cut.WHOLE && !dish.piece().frozen()) {
+                all.add(schools.moderateOven());
+            }
+        }
+        all.add(heatModel(window));
+        all.add(schools.log(window, log));
+        return List.copyOf(all);
+    }
+
+    private RuleOfThumb thicknessRule() {
+        Piece piece = dish.piece();
+        double minutes = RULE_MIN_AN_INCH * piece.thicknessMm() / INCH_MM;
+        String more = "";
+        if (covered(dish.dress())) {
+            minutes += RULE_COVERED_MIN;
+            more = ", 5 more in foil or sauce";
+        }
+        if (piece.frozen()) {
+            minutes *= RULE_FROZEN;
+            more += ", twice as long from frozen";
+        }
+        String says = say(
+                "Ten minutes an inch at [230 °C dial]%s: %.0f min. %s", more, minutes, against(minutes, RULE_OVEN_C));
+        return new RuleOfThumb(
+                Way.THICKNESS_RULE,
+                Optional.of(new Span(minutes, minutes)),
+                says,
+                "Canadian Department of Fisheries cookery rule");
+    }
+
+    private static boolean covered(Dress dress) {
+        return dress instanceof Parcel parcel && parcel.sheet() == Sheet.FOIL
+                || dress instanceof OpenTray tray && tray.underlay() == Underlay.PAN_SAUCE;
+    }
+
+    private RuleOfThumb weightRule() {
+        double kilos = dish.piece().massG() / 1000;
+        double from = WEIGHT_FROM_MIN_A_KILO * kilos;
+        double to = WEIGHT_TO_MIN_A_KILO * kilos;
+        String says = say(
+                "25 to 30 minutes a kilo in salt at [200 °C dial] to [220 °C dial]: %.0f to %.0f min. It knows nothing of the fish's"
+                        + " build or the crust's thickness. %s",
+                from, to, against((from + to) / 2, dish.programme().bakeTempC()));
+        return new RuleOfThumb(Way.WEIGHT_RULE, Optional.of(new Span(from, to)), says, COMMON);
+    }
+
+    private RuleOfThumb moderateOven() {
+        boolean thick = dish.piece().thicknessMm() >= MODERATE_THICK_MM;
+        double minutes = MODERATE_MIN + (thick ? MODERATE_THICK_MORE_MIN : 0);
+        String says = say(
+                "A moderate oven, [180 °C dial], and a fixed time: %.0f min%s. %s",
+                minutes, thick ? ", 5 of them because it is thick" : "", against(minutes, MODERATE_OVEN_C));
+        return new RuleOfThumb(Way.MODERATE_OVEN, Optional.of(new Span(minutes, minutes)), says, COMMON);
+    }
+
+    /* What the model makes of a school's minutes in that school's own oven. */
+    private String against(double minutes, double ovenC) {
+        OptionalDouble model = modelAt(ovenC);
+        String dial = Math.abs(ovenC - dish.programme().bakeTempC()) <= SAME_DIAL_C
+                ? ""
+                : say(" Your dial stands at [%.0f °C dial].", dish.programme().bakeTempC());
+        if (model.isEmpty()) {
+            return say("The model never gets this piece done at [%.0f °C dial].", ovenC) + dial;
+        }
+        double miss = minutes - model.getAsDouble();
+        if (Math.abs(miss) <= AGREE * model.getAsDouble()) {
+            return "The model agrees." + dial;
+        }
+        String why = dish.piece().thicknessMm() > INCH_MM
+                ? "heat needs more than twice as long for twice the thickness"
+                : "what counts beside thickness is the dress and the oven";
+        return say(
+                        "For this piece that is %.0f min too %s by the model: %s.",
+                        Math.abs(miss), miss < 0 ? "short" : "long", why)
+                + dial;
+    }
+
+    /* By the ratio of two coarse runs, which is finer than either. */
+    private OptionalDouble modelAt(double ovenC) {
+        BakeModel coarse = dish.model(BakeModel.Fineness.COARSE);
+        OptionalDouble here = new BakeRun(coarse, dish.programme()).minutesFor(dish.targetC());
+        OptionalDouble there = new BakeRun(coarse, dish.programme().at(ovenC)).minutesFor(dish.targetC());
+        if (here.isEmpty() || there.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double ratio = Math.max(Programme.LEAST_MINUTES, there.getAsDouble())
+                / Math.max(Programme.LEAST_MINUTES, here.getAsDouble());
+        return OptionalDouble.of(fixedMin + openMin * ratio);
+    }
+
+    private static RuleOfThumb heatModel(CheckWindow window) {
+        return new RuleOfThumb(
+                Way.HEAT_MODEL,
+                Optional.of(new Span(window.checkFromMin(), window.noLaterThanMin())),
+                say(
+                        "Heat conducted through this section, for %d guesses at what nobody knows: eight in ten are done"
+                                + " between %.0f and %.0f min. It knows nothing of a door that was opened.",
+                        Ensemble.MEMBERS, window.checkFromMin(), window.noLaterThanMin()),
+                "docs/model.md");
+    }
+
+    private RuleOfThumb log(CheckWindow window, OvenRecord log) {
+        if (log.bakes() == 0) {
+            return new RuleOfThumb(
+                    Way.OVEN_LOG,
+                    Optional.empty(),
+                    "Nothing that came out just right is logged for this oven yet.",
+                    "this kitchen's log");
+        }
+        double minutes = window.likelyMin() * trustingTheDial() * log.ratio();
+        return new RuleOfThumb(
+                Way.OVEN_LOG,
+                Optional.of(new Span(minutes, minutes)),
+                say(
+                        "%s in this oven came out just right after %.0f %% of what the model says where it trusts the"
+                                + " dial: %.0f min here. Few bakes say little.",
+                        log.bakes() == 1 ? "One bake" : log.bakes() + " bakes", 100 * log.ratio(), minutes),
+                "this kitchen's log");
+    }
+
+    /* What the model's time would be, over what it is, if nothing had been learned of this oven. */
+    private double trustingTheDial() {
+        if (!dish.truth().checked()) {
+            return 1;
+        }
+        OptionalDouble taught = coarse(dish);
+        OptionalDouble trusting = coarse(new BakeSpec(
+                dish.piece(), dish.dress(), dish.kind(), OvenCalibration.UNCHECKED, dish.programme(), dish.targetC()));
+        return taught.isEmpty() || trusting.isEmpty()
+                ? 1
+                : (fixedMin + trusting.getAsDouble()) / (fixedMin + taught.getAsDouble());
+    }
+
+    private static OptionalDouble coarse(BakeSpec dish) {
+        return new BakeRun(dish.model(BakeModel.Fineness.COARSE), dish.programme()).minutesFor(dish.targetC());
+    }
+
+    private static String say(String words, Object... values) {
+        return String.format(Locale.ROOT, words, values);
+    }
+}

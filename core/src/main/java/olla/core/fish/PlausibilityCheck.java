@@ -1,0 +1,91 @@
+package olla.core.fish;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import olla.core.units.Said;
+
+/**
+ * Questions where thickness and mass do not go together: a fish may well be odd, so it is asked about and not refused.
+ * The likeliest slip is named: centimetres for millimetres, ounces for grams, pounds or kilos for grams.
+ */
+public final class PlausibilityCheck {
+
+    /* A thickness this far from the usual for its mass is odd: three standard deviations of the reckoning from mass. */
+    private static final double ODD_FRACTION = 3 * Piece.SCALE_FRACTION;
+    private static final double GRAMS_PER_OUNCE = 28.349523125;
+    private static final double GRAMS_PER_POUND = 453.59237;
+
+    private PlausibilityCheck() {}
+
+    /** A question. */
+    public record Slip(String field, String question, OptionalDouble meant) {}
+
+    /**
+     * What to ask about a thickness and a mass that were both measured.
+     *
+     * @param thicknessMm as typed, mm
+     * @param massG as typed, g
+     * @return at most one question
+     */
+    public static List<Slip> of(Species species, Cut cut, double thicknessMm, double massG) {
+        List<Slip> slips = new ArrayList<>();
+        if (!odd(species, cut, thicknessMm, massG)) {
+            return slips;
+        }
+        double[] thicknesses = {thicknessMm * 10, thicknessMm / 10, thicknessMm * 25.4};
+        for (double meant : thicknesses) {
+            if (!odd(species, cut, meant, massG)) {
+                slips.add(new Slip(
+                        "thicknessMm",
+                        question(species, cut, thicknessMm, massG, "thickness of " + Said.mm(round(meant))),
+                        OptionalDouble.of(round(meant))));
+                return slips;
+            }
+        }
+        double[] masses = {massG * GRAMS_PER_OUNCE, massG * GRAMS_PER_POUND, massG * 1000, massG / 10, massG * 10};
+        for (double meant : masses) {
+            if (meant >= cut.leastMassG() && meant <= cut.mostMassG() && !odd(species, cut, thicknessMm, meant)) {
+                slips.add(new Slip(
+                        "massG",
+                        question(species, cut, thicknessMm, massG, "weight of " + Said.grams(round(meant))),
+                        OptionalDouble.of(round(meant))));
+                return slips;
+            }
+        }
+        slips.add(new Slip("thicknessMm", question(species, cut, thicknessMm, massG, ""), OptionalDouble.empty()));
+        return slips;
+    }
+
+    private static double round(double value) {
+        return Math.round(value);
+    }
+
+    private static boolean odd(Species species, Cut cut, double thicknessMm, double massG) {
+        double usual = usualMm(species, cut, massG);
+        // Only a whole fish has a build; a portion may be cut to any thickness that leaves it wider than high.
+        if (cut == Cut.WHOLE) {
+            return Math.abs(Math.log(thicknessMm / usual)) > Math.log(1 + ODD_FRACTION);
+        }
+        return thicknessMm > 1.8 * usual || thicknessMm < usual / 3;
+    }
+
+    private static double usualMm(Species species, Cut cut, double massG) {
+        double gramsPerMm3 = Piece.DENSITY_KG_M3 * cut.fill(species) * 1e-6;
+        double thicknessRatio = cut.thicknessOverWidth(species);
+        double width = Math.cbrt(massG / gramsPerMm3 / thicknessRatio / cut.lengthOverWidth(species));
+        return width * thicknessRatio;
+    }
+
+    private static String question(Species species, Cut cut, double thicknessMm, double massG, String meant) {
+        String asked = String.format(
+                Locale.ROOT,
+                "A %s of %s is usually about [%.0f mm] thick, not %s.",
+                cut == Cut.WHOLE ? "whole " + species.marketName().toLowerCase(Locale.ROOT) : cut.words(),
+                Said.grams(massG),
+                usualMm(species, cut, massG),
+                Said.mm(thicknessMm));
+        return meant.isEmpty() ? asked + " Measure again?" : asked + " Did you mean a " + meant + "?";
+    }
+}

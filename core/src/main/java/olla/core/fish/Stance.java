@@ -1,9 +1,0 @@
-package olla.core.fish;
-
-/** How a piece lies on its tray. */
-public enum Stance {
-    /** On its flat side. */
-    LYING,
-    /** Upright: a whole fish on its belly, a strip or a steak on its edge. */
-    STANDING
-}

@@ -1,0 +1,299 @@
+package olla.core.simulation;
+
+import java.util.HashMap;
+import java.util.Map;
+import olla.core.dress.Breaded;
+import olla.core.dress.Dress;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
+import olla.core.fish.Cut;
+import olla.core.fish.Filling;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.heat.Face;
+import olla.core.heat.Material;
+import olla.core.heat.Outline;
+import olla.core.heat.SectionBuilder;
+import olla.core.heat.SectionSolver;
+import olla.core.heat.SectionState;
+import olla.core.heat.Surroundings;
+import olla.core.oven.Cooling;
+import olla.core.oven.OvenEvents;
+import olla.core.oven.OvenKind;
+import olla.core.oven.OvenModel;
+import olla.core.oven.Stage;
+
+/** One piece in its dress in one oven, put into the solver's terms. */
+public final class BakeModel {
+
+    /** How finely a section is cut. */
+    public enum Fineness {
+        /** For the answer the cook sees: cells of 2 mm, larger where a section has more than 22 rows of them. */
+        FINE,
+        /** For runs of which only the ratio to another such run counts: eight rows. */
+        COARSE;
+
+        private static final double FINE_M = 0.002;
+        private static final int MOST_ROWS = 22;
+        private static final int COARSE_ROWS = 8;
+
+        double stepM(double heightM) {
+            return this == FINE ? Math.max(FINE_M, heightM / MOST_ROWS) : heightM / COARSE_ROWS;
+        }
+    }
+
+    /* Sheet steel, 1 mm: 7850 kg/m³ x 490 J/kgK (published: Incropera, plain carbon steel, rounded, from memory). */
+    private static final double TRAY_M = 0.001;
+    private static final Material TRAY = Material.constant(Double.POSITIVE_INFINITY, 3.85e6);
+    private static final double TRAY_EMISSIVITY = 0.9;
+
+    /* The kitchen: its air and walls, and the film of still air on a dish that stands (from memory). */
+    private static final double ROOM_C = Cooling.ROOM_C;
+    private static final double ROOM_FILM = 5;
+    private static final double ROOM_VAPOUR_PA = 1300;
+
+    /* A board or trivet under the tray conducts some 8 W/m²K (from memory). */
+    private static final double BOARD_FILM = 8;
+
+    /* Vapour in a vented oven with fish in it, about a dew point of 20 °C (from memory). */
+    private static final double OVEN_VAPOUR_PA = 2300;
+
+    /* Shares of a free water surface: crumb and salt that dry, vegetables, a sauce (from memory). */
+    private static final double COAT_WETNESS = 0.15;
+    private static final double SALT_WETNESS = 0.05;
+    private static final double BED_WETNESS = 0.2;
+    private static final double SAUCE_WETNESS = 0.8;
+    private static final double EMISSIVITY = 0.9;
+
+    /* Shorter than this the ends of a piece count, and the solve goes in slices, mm. */
+    private static final double SLICED_BELOW_MM = 80;
+    private static final int SLICES = 4;
+
+    private final Piece piece;
+    private final Dress dress;
+    private final OvenModel oven;
+    private final OvenEvents course;
+    private final Unknowns unknowns;
+    private final Fineness fineness;
+    private final Layers layers;
+    private final int slices;
+    private final double[] startC = new double[TrayLoad.MATERIALS];
+    private final Map<TrayLoad, SectionSolver> solvers;
+
+    /** A dish in an oven that does as it is told. */
+    public BakeModel(Piece piece, Dress dress, OvenModel oven, Unknowns unknowns, Fineness fineness) {
+        this(piece, dress, oven, OvenEvents.NONE, unknowns, fineness);
+    }
+
+    /** @param course what happens to the oven meanwhile */
+    public BakeModel(
+            Piece piece, Dress dress, OvenModel oven, OvenEvents course, Unknowns unknowns, Fineness fineness) {
+        this.course = course;
+        this.piece = piece;
+        this.dress = dress;
+        this.oven = oven;
+        this.unknowns = unknowns;
+        this.fineness = fineness;
+        this.solvers = new HashMap<>();
+        Outline lying = outline(piece, unknowns.thicknessFactor());
+        this.layers = new Layers(piece, dress, lying, fineness.stepM(lying.height()), unknowns);
+        boolean wrapped = dress instanceof SaltCrust || dress instanceof Breaded;
+        this.slices = piece.lengthMm() < SLICED_BELOW_MM && !wrapped ? SLICES : 1;
+        for (int m = 0; m < startC.length; m++) {
+            startC[m] = layers.startC(m);
+        }
+        startC[TrayLoad.FLESH] = piece.startTempC() + unknowns.startShiftC();
+        startC[TrayLoad.TRAY] = ROOM_C;
+    }
+
+    private BakeModel(BakeModel like, Unknowns unknowns) {
+        this.course = like.course;
+        this.piece = like.piece;
+        this.dress = like.dress;
+        this.oven = like.oven;
+        this.unknowns = unknowns;
+        this.fineness = like.fineness;
+        this.layers = like.layers;
+        this.slices = like.slices;
+        this.solvers = like.solvers;
+        System.arraycopy(like.startC, 0, startC, 0, startC.length);
+        startC[TrayLoad.FLESH] = piece.startTempC() + unknowns.startShiftC();
+    }
+
+    /** The same dish with other things off. */
+    public BakeModel under(Unknowns other) {
+        return new BakeModel(piece, dress, oven, course, other, fineness);
+    }
+
+    /**
+     * The same section under other unknowns; not to be run at the same time as this one.
+     *
+     * @param other like this one's in thickness, contact and, where the dress is of salt, wetness
+     */
+    public BakeModel elsewise(Unknowns other) {
+        return new BakeModel(this, other);
+    }
+
+    private static Outline outline(Piece piece, double thicknessFactor) {
+        double height = piece.heightMm() / 1000 * thicknessFactor;
+        double halfWidth = piece.acrossMm() / 2000;
+        if (piece.cut().round()) {
+            return new Outline.Ellipse(halfWidth, height);
+        }
+        // A fillet is a lens, a portion a block with soft shoulders.
+        double shoulder = piece.cut() == Cut.FILLET || piece.cut() == Cut.SIDE ? 0.75 : 0.45;
+        double top = Math.min(shoulder * height, 0.9 * halfWidth);
+        return new Outline.RoundedRectangle(halfWidth, height, top, Math.min(0.1 * height, halfWidth / 4));
+    }
+
+    /** The flesh as it lies. */
+    Outline outline() {
+        return layers.flesh();
+    }
+
+    Layers layers() {
+        return layers;
+    }
+
+    Species species() {
+        return piece.species();
+    }
+
+    /** Whether its top meets the oven's air, and so colours. */
+    public boolean browns() {
+        return !(dress instanceof Parcel) && !(dress instanceof SaltCrust);
+    }
+
+    /** Whether there is something in its belly besides air. */
+    boolean filled() {
+        return piece.filling() != Filling.NONE;
+    }
+
+    boolean stuffed() {
+        return piece.filling() == Filling.STUFFING;
+    }
+
+    double startC() {
+        return startC[TrayLoad.FLESH];
+    }
+
+    /** The solver for what is on the tray. */
+    SectionSolver solver(TrayLoad load) {
+        return solvers.computeIfAbsent(load, s -> {
+            SectionBuilder builder = new SectionBuilder(
+                    layers.of(s, Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor()),
+                    TRAY_M,
+                    piece.lengthMm() / 1000,
+                    slices);
+            Material[] materials = new Material[TrayLoad.MATERIALS];
+            for (int m = 2; m < materials.length; m++) {
+                materials[m] = layers.outline(m) == null ? TRAY : layers.material(m);
+            }
+            materials[TrayLoad.FLESH] = FleshMaterial.material(piece.species());
+            materials[TrayLoad.TRAY] = TRAY;
+            return new SectionSolver(builder.build(), materials);
+        });
+    }
+
+    /** The load as it goes in, on a tray at room temperature. */
+    SectionState start(TrayLoad load) {
+        return solver(load).start(startC);
+    }
+
+    /** The same dish with something more on it. */
+    SectionState change(TrayLoad from, SectionState state, TrayLoad to) {
+        return solver(to).takeOver(solver(from), state, startC, 0);
+    }
+
+    /** The same dish with the piece turned over. */
+    SectionState turn(TrayLoad load, SectionState state) {
+        double about = 2 * outline().base() + outline().height();
+        return solver(load).takeOver(solver(load), state, startC, about);
+    }
+
+    /** Whether the oven's air moves while its dial does not, or the dish comes out and goes back. */
+    boolean unsteady() {
+        return oven.cooling().falls() || !course.asPlanned();
+    }
+
+    /** Whether the dish stands outside then, in the middle of its bake. */
+    boolean outside(double minute) {
+        return course.outside(minute);
+    }
+
+    /**
+     * The oven's air, °C.
+     *
+     * @param minutes since the first thing went in
+     */
+    double airC(double dialC, double minutes) {
+        double set = course.airC(dialC, minutes) + oven.offsetC() + unknowns.ovenShiftC();
+        return ROOM_C + (set - ROOM_C) * oven.cooling().left(minutes);
+    }
+
+    /**
+     * What the faces meet in the oven with its dial at {@code dialC}.
+     *
+     * @param minutes since the first thing went in; only an unsteady oven cares
+     */
+    Surroundings baking(double dialC, double minutes) {
+        OvenKind kind = oven.kind();
+        double air = airC(dialC, minutes);
+        double film = oven.filmWm2K() * unknowns.filmFactor();
+        double under = air + kind.underAboveAirC();
+        return faces(
+                new Air(film, air, air + kind.wallsAboveAirC(), OVEN_VAPOUR_PA, 0),
+                new Face.Exposed(film + kind.underMoreWm2K(), under, under, TRAY_EMISSIVITY, 0, 0));
+    }
+
+    /** What the faces meet under the grill. */
+    Surroundings grilling() {
+        double film = oven.filmWm2K() * unknowns.filmFactor();
+        double air = Stage.Grill.AIR_C;
+        return faces(
+                new Air(film, air, air, OVEN_VAPOUR_PA, Stage.Grill.FLUX_W_M2),
+                new Face.Exposed(film, air, air, TRAY_EMISSIVITY, 0, 0));
+    }
+
+    /** What the faces meet on the board. */
+    Surroundings resting() {
+        return faces(
+                new Air(ROOM_FILM, ROOM_C, ROOM_C, ROOM_VAPOUR_PA, 0),
+                new Face.Exposed(BOARD_FILM, ROOM_C, ROOM_C, 0, 0, 0));
+    }
+
+    /** The air round a dish: film W/m²K, air and walls °C, vapour Pa, a grill's beam W/m². */
+    private record Air(double film, double airC, double wallC, double vapourPa, double beam) {
+        Face.Exposed on(double emissivity, double wetness) {
+            return new Face.Exposed(film, airC, wallC, emissivity, wetness, vapourPa, beam);
+        }
+    }
+
+    private Surroundings faces(Air air, Face under) {
+        Face[] faces = new Face[TrayLoad.MATERIALS];
+        faces[TrayLoad.TRAY] = under;
+        if (dress instanceof Parcel parcel) {
+            Face sheet = new Face.Covered(
+                    air.on(parcel.sheet().emissivity(), 0), Parcel.COLD_GAP_W_M2K, Parcel.STEAM_GAP_W_M2K);
+            faces[TrayLoad.FLESH] = sheet;
+            faces[TrayLoad.BED] = sheet;
+        } else {
+            faces[TrayLoad.FLESH] = air.on(
+                    OpenTray.EMISSIVITY, dress.wetness(piece.species().composition()) * unknowns.wetnessFactor());
+            faces[TrayLoad.BED] = air.on(EMISSIVITY, BED_WETNESS);
+        }
+        faces[TrayLoad.COAT] = air.on(EMISSIVITY, COAT_WETNESS);
+        faces[TrayLoad.CRUST] = air.on(EMISSIVITY, SALT_WETNESS);
+        faces[TrayLoad.LIQUID] = air.on(EMISSIVITY, SAUCE_WETNESS);
+        // A filling shows only where a sliced piece ends.
+        faces[TrayLoad.FILLING] = faces[TrayLoad.FLESH];
+        return new Surroundings(faces);
+    }
+
+    /** Water lost so far, g, scaled from the modelled prism to the piece's real mass, which tapers. */
+    double waterLossG(TrayLoad load, SectionState state) {
+        double modelledKg = solver(load).section().fleshVolume() * Piece.DENSITY_KG_M3;
+        return state.driedKg() / modelledKg * piece.massG();
+    }
+}

@@ -1,0 +1,158 @@
+package olla.core.simulation;
+
+import java.util.List;
+import olla.core.doneness.Doneness;
+import olla.core.heat.SectionSolver;
+import olla.core.heat.SectionState;
+import olla.core.heat.Surroundings;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+
+/** A dish on its way through a programme: what is on the tray, how warm it is, how long it has been in. Mutable. */
+final class BakeProgress {
+
+    /* How long an unsteady oven is taken for steady. */
+    private static final double UNSTEADY_STRIDE_S = 30;
+    private static final double REST_STRIDE_S = 30;
+
+    /* Once the middle has fallen this far below its peak it will not rise again, K. */
+    private static final double PAST_PEAK_K = 1;
+
+    private final BakeModel model;
+    private TrayLoad load;
+    private SectionState state;
+
+    BakeProgress(BakeModel model, Programme programme) {
+        this.model = model;
+        this.load = new TrayLoad(!programme.fishJoins(), !programme.adds(Stage.What.TOPPING));
+        this.state = model.start(load);
+    }
+
+    private BakeProgress(BakeModel model, TrayLoad load, SectionState state) {
+        this.model = model;
+        this.load = load;
+        this.state = state;
+    }
+
+    BakeProgress copy() {
+        return new BakeProgress(model, load, state.copy());
+    }
+
+    TrayLoad load() {
+        return load;
+    }
+
+    SectionState state() {
+        return state;
+    }
+
+    SectionSolver solver() {
+        return model.solver(load);
+    }
+
+    /** The coldest of the flesh, °C; while the fish waits outside, as cold as it is there. */
+    double coldestC() {
+        return load.fish() ? state.coldestC() : model.startC();
+    }
+
+    double minutes() {
+        return state.seconds() / 60;
+    }
+
+    /** What takes no time. */
+    void change(Stage stage) {
+        if (stage instanceof Stage.Turn) {
+            state = model.turn(load, state);
+        } else if (stage instanceof Stage.Add add) {
+            TrayLoad next = switch (add.what()) {
+                case FISH -> load.withFish();
+                case TOPPING -> load.withCoat();
+                case GLAZE, SIDES -> load;
+            };
+            if (!next.equals(load)) {
+                state = model.change(load, state, next);
+                load = next;
+            }
+        }
+    }
+
+    /**
+     * Some seconds of a stage that takes time.
+     *
+     * @throws java.util.concurrent.CancellationException where the thread is interrupted: nobody waits any more
+     */
+    void pass(Stage stage, double seconds) {
+        GivenUp.stopIf(Thread.currentThread());
+        if (stage instanceof Stage.Rest || !model.unsteady()) {
+            solver().advance(state, around(stage, 0), seconds);
+            return;
+        }
+        double left = seconds;
+        while (left > 1e-9) {
+            double stride = Math.min(left, UNSTEADY_STRIDE_S);
+            solver().advance(state, around(stage, minutes() + stride / 120), stride);
+            left -= stride;
+        }
+    }
+
+    private Surroundings around(Stage stage, double minute) {
+        if (stage instanceof Stage.Rest || model.outside(minute)) {
+            return model.resting();
+        }
+        return stage instanceof Stage.Bake bake ? model.baking(bake.tempC(), minute) : model.grilling();
+    }
+
+    /** The rest of a closed programme, as far as it still matters for the peak. */
+    void finish(List<Stage> stages) {
+        for (Stage stage : stages) {
+            double left = seconds(stage);
+            if (left == 0) {
+                change(stage);
+            } else if (stage instanceof Stage.Rest) {
+                while (left > 0 && !pastPeak()) {
+                    double stride = Math.min(left, REST_STRIDE_S);
+                    pass(stage, stride);
+                    left -= stride;
+                }
+            } else {
+                pass(stage, left);
+            }
+        }
+    }
+
+    private boolean pastPeak() {
+        boolean flesh = state.coldestC() < state.coldestPeakC() - PAST_PEAK_K;
+        return flesh
+                && (!model.stuffed()
+                        || state.coldestC(TrayLoad.FILLING) < state.coldestPeakC(TrayLoad.FILLING) - PAST_PEAK_K);
+    }
+
+    /** How long a stage of a closed programme takes, s. */
+    static double seconds(Stage stage) {
+        if (stage instanceof Stage.Bake bake) {
+            return 60 * bake.minutes().orElseThrow();
+        }
+        if (stage instanceof Stage.Grill grill) {
+            return 60 * grill.minutes();
+        }
+        return stage instanceof Stage.Rest rest ? 60 * rest.minutes() : 0;
+    }
+
+    /** By how much the warmest that the coldest points have been lies above what they must reach, K. */
+    double peakMargin(double targetC) {
+        return margin(targetC, state.coldestPeakC(), state.coldestPeakC(TrayLoad.FILLING));
+    }
+
+    /** The same for what they are now. */
+    double marginNow(double targetC) {
+        return margin(targetC, state.coldestC(), state.coldestC(TrayLoad.FILLING));
+    }
+
+    private double margin(double targetC, double fleshC, double fillingC) {
+        if (!load.fish()) {
+            return Double.NEGATIVE_INFINITY;
+        }
+        double flesh = fleshC - targetC;
+        return model.stuffed() ? Math.min(flesh, fillingC - Doneness.STUFFING_C) : flesh;
+    }
+}

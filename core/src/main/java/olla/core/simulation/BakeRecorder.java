@@ -1,0 +1,334 @@
+package olla.core.simulation;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import olla.core.doneness.Band;
+import olla.core.heat.Outline;
+import olla.core.heat.Section;
+import olla.core.heat.SectionSolver;
+import olla.core.heat.SectionState;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+import olla.core.simulation.Frames.Kind;
+import olla.core.simulation.Frames.LayerDrawing;
+
+/** Collects one run: the trace, the pictures, and the figures at the pull and at the end. */
+public final class BakeRecorder {
+
+    private static final int MOST_POINTS = 150;
+    private static final int MOST_PICTURES = 36;
+    private static final int OUTLINE_POINTS = 28;
+    /* In the order of the material numbers from COAT on. */
+    private static final Kind[] KINDS = {Kind.COAT, Kind.CRUST, Kind.BED, Kind.LIQUID, Kind.FILLING};
+
+    private static final double[] STRIDES_S = {5, 10, 15, 20, 30, 60, 120, 180, 300};
+
+    private final BakeModel model;
+    private final boolean covered;
+    private final double strideS;
+    private final double pictureEveryS;
+    private final List<double[]> drawn = new ArrayList<>();
+
+    private final List<double[]> points = new ArrayList<>();
+    private final List<Double> pictureMinute = new ArrayList<>();
+    private final List<int[]> pictures = new ArrayList<>();
+    private final List<double[]> coldestAt = new ArrayList<>();
+    private final List<StageSpan> spans = new ArrayList<>();
+    private final double[] appearsAt = new double[TrayLoad.MATERIALS];
+    private final int columns;
+    private final int rows;
+
+    private double pullC;
+    private double pullMinute;
+    private double meanAtPullC;
+    private double outerAtPullC;
+    private double dryAtPull;
+    private double peakC;
+    private double fillingPeakC;
+    private double waterLossG;
+    private TrayLoad browned;
+    private double facedMinute;
+    private double facedC;
+    private double browning;
+    private double goldMinute = Double.NaN;
+    private BakeProgress ended;
+
+    BakeRecorder(BakeModel model, Programme closed) {
+        this.model = model;
+        this.covered = !model.browns();
+        double totalS = 60 * (closed.bakeMinutes().orElseThrow() + closed.restMinutes());
+        this.strideS = stride(totalS, MOST_POINTS);
+        this.pictureEveryS = Math.max(strideS, stride(totalS, MOST_PICTURES));
+        Section section = model.solver(new TrayLoad(true, false)).section();
+        this.columns = section.columns();
+        this.rows = section.rows();
+        Outline outline = model.outline();
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                drawn.add(new double[] {
+                    (column + 0.5) * outline.halfWidth() / columns,
+                    outline.base() + (row + 0.5) * outline.height() / rows
+                });
+            }
+        }
+        Arrays.fill(appearsAt, -1);
+    }
+
+    private static double stride(double totalS, int most) {
+        for (double stride : STRIDES_S) {
+            if (totalS / stride <= most) {
+                return stride;
+            }
+        }
+        return STRIDES_S[STRIDES_S.length - 1];
+    }
+
+    /** When the next point is due after {@code seconds}. */
+    double nextS(double seconds) {
+        return (Math.floor(seconds / strideS + 1e-6) + 1) * strideS;
+    }
+
+    void keep(BakeProgress progress) {
+        SectionState state = progress.state();
+        boolean fish = progress.load().fish();
+        SectionSolver solver = progress.solver();
+        double minute = progress.minutes();
+        double outerC = solver.topFaceC(state);
+        double skinC = fish ? skinC(progress) : model.startC();
+        brown(progress, minute, outerC);
+        points.add(new double[] {
+            minute,
+            fish ? state.coldestC() : model.startC(),
+            fish ? solver.meanC(state) : model.startC(),
+            skinC,
+            outerC,
+            fish && model.filled() ? state.coldestC(TrayLoad.FILLING) : Double.NaN
+        });
+        appeared(progress);
+        double over = state.seconds() / pictureEveryS;
+        if (Math.abs(over - Math.rint(over)) < 1e-6) {
+            picture(progress);
+        }
+    }
+
+    private double skinC(BakeProgress progress) {
+        Section section = progress.solver().section();
+        if (section.has(TrayLoad.CRUST) || section.has(TrayLoad.COAT)) {
+            Outline flesh = model.outline();
+            return progress.solver().cellC(progress.state(), section.cellNear(0, flesh.upper(0)));
+        }
+        return progress.solver().topFaceC(progress.state());
+    }
+
+    /* A face browns from when it is there: what lay uppermost before was another. */
+    private void brown(BakeProgress progress, double minute, double outerC) {
+        if (!covered && progress.load().fish() && progress.load().equals(browned)) {
+            browning += Browning.added(minute - facedMinute, (facedC + outerC) / 2);
+        }
+        browned = progress.load();
+        facedMinute = minute;
+        facedC = outerC;
+        if (Double.isNaN(goldMinute) && browning >= Browning.Colour.GOLD.from()) {
+            goldMinute = minute;
+        }
+    }
+
+    private void appeared(BakeProgress progress) {
+        Section section = progress.solver().section();
+        for (int m = 0; m < appearsAt.length; m++) {
+            if (appearsAt[m] < 0 && section.has(m)) {
+                appearsAt[m] = progress.minutes();
+            }
+        }
+    }
+
+    /** Something was added or turned: what is seen is another picture at the same minute. */
+    void changed(BakeProgress progress) {
+        appeared(progress);
+        brown(progress, progress.minutes(), progress.solver().topFaceC(progress.state()));
+        if (progress.load().fish()) {
+            int at = pictureMinute.size() - 1;
+            if (at >= 0 && progress.minutes() - pictureMinute.get(at) < 1e-6) {
+                pictureMinute.remove(at);
+                pictures.remove(at);
+                coldestAt.remove(at);
+            }
+            picture(progress);
+        }
+    }
+
+    /** A stage is over. */
+    void stage(Stage stage, BakeProgress progress) {
+        double to = progress.minutes();
+        spans.add(new StageSpan(
+                stage,
+                to - BakeProgress.seconds(stage) / 60,
+                to,
+                progress.load().fish() ? progress.state().coldestC() : model.startC()));
+    }
+
+    private void picture(BakeProgress progress) {
+        double minute = progress.minutes();
+        if (!pictureMinute.isEmpty() && minute - pictureMinute.get(pictureMinute.size() - 1) < 1e-6) {
+            return;
+        }
+        boolean fish = progress.load().fish();
+        Section section = progress.solver().section();
+        int[] celsius = new int[drawn.size()];
+        int coldest = 0;
+        double coldestC = Double.POSITIVE_INFINITY;
+        for (int place = 0; place < celsius.length; place++) {
+            double[] at = drawn.get(place);
+            double t =
+                    fish ? progress.solver().cellC(progress.state(), section.cellNear(at[0], at[1])) : model.startC();
+            celsius[place] = (int) Math.round(t);
+            if (t < coldestC && isFlesh(at)) {
+                coldestC = t;
+                coldest = place;
+            }
+        }
+        pictureMinute.add(minute);
+        pictures.add(celsius);
+        double[] at = drawn.get(coldest);
+        // Where the inmost column is coldest the coldest point is the mid-plane itself.
+        coldestAt.add(new double[] {coldest % columns == 0 ? 0 : at[0] * 1000, at[1] * 1000});
+    }
+
+    private boolean isFlesh(double[] at) {
+        Outline filling = model.layers().inside();
+        return model.outline().contains(at[0], at[1]) && (filling == null || !filling.contains(at[0], at[1]));
+    }
+
+    /** It comes out. */
+    void pull(BakeProgress progress) {
+        pullMinute = progress.minutes();
+        pullC = progress.state().coldestC();
+        meanAtPullC = progress.solver().meanC(progress.state());
+        outerAtPullC = progress.solver().topFaceC(progress.state());
+        dryAtPull = progress.solver().shareFrom(progress.state(), Band.DRY.fromC());
+        picture(progress);
+    }
+
+    /** It is served. */
+    void end(BakeProgress progress) {
+        if (pullMinute == 0) {
+            pull(progress);
+        }
+        ended = progress.copy();
+        peakC = progress.state().coldestPeakC();
+        fillingPeakC = progress.state().coldestPeakC(TrayLoad.FILLING);
+        waterLossG = model.waterLossG(progress.load(), progress.state());
+        picture(progress);
+    }
+
+    /** The warmest the coldest flesh gets where it is left to rest for some minutes more, °C. */
+    public double peakIfLeftC(double minutesMore) {
+        BakeProgress on = ended.copy();
+        on.finish(List.of(new Stage.Rest(minutesMore)));
+        return on.state().coldestPeakC();
+    }
+
+    /** The stages in the order they were gone through. */
+    public List<StageSpan> spans() {
+        return List.copyOf(spans);
+    }
+
+    /** The warmest the coldest filling has been, °C; 0 where there is none. */
+    public double fillingPeakC() {
+        return fillingPeakC;
+    }
+
+    /** How brown the top is at the end, as {@link Browning} counts it. */
+    public double browning() {
+        return browning;
+    }
+
+    /** When the top turns gold, minutes; NaN where it does not. */
+    public double goldMinute() {
+        return goldMinute;
+    }
+
+    /** The coldest flesh when it comes out, °C. */
+    public double pullC() {
+        return pullC;
+    }
+
+    /** The flesh's mean when it comes out, °C. */
+    public double meanAtPullC() {
+        return meanAtPullC;
+    }
+
+    /** The warmest the coldest flesh has been by the end of the rest, °C. */
+    public double peakC() {
+        return peakC;
+    }
+
+    /** The uppermost face when it comes out, °C. */
+    public double outerAtPullC() {
+        return outerAtPullC;
+    }
+
+    /** Which part of the flesh is dry when it comes out, 0 to 1. */
+    public double dryAtPull() {
+        return dryAtPull;
+    }
+
+    /** Water lost from the flesh, g of the whole piece. */
+    public double waterLossG() {
+        return waterLossG;
+    }
+
+    /** The run as curves. */
+    public Trace trace() {
+        double[] filling = series(5);
+        return new Trace(
+                series(0),
+                series(1),
+                series(2),
+                series(3),
+                series(4),
+                Double.isNaN(filling[filling.length - 1]) ? new double[0] : filling);
+    }
+
+    private double[] series(int which) {
+        return points.stream().mapToDouble(p -> p[which]).toArray();
+    }
+
+    /** The run as pictures of the section. */
+    public Frames frames() {
+        Outline outline = model.outline();
+        List<LayerDrawing> layers = new ArrayList<>();
+        for (int m = TrayLoad.COAT; m < TrayLoad.MATERIALS; m++) {
+            if (appearsAt[m] >= 0) {
+                Kind kind = m == TrayLoad.FILLING && model.layers().hollow() ? Kind.HOLLOW : KINDS[m - TrayLoad.COAT];
+                layers.add(new LayerDrawing(kind, edge(model.layers().outline(m)), appearsAt[m]));
+            }
+        }
+        return new Frames(
+                columns,
+                rows,
+                outline.halfWidth() * 1000,
+                outline.height() * 1000,
+                outline.base() * 1000,
+                edge(outline),
+                layers,
+                pictureMinute.stream().mapToDouble(m -> m).toArray(),
+                List.copyOf(pictures),
+                coldestAt.stream().mapToDouble(c -> c[0]).toArray(),
+                coldestAt.stream().mapToDouble(c -> c[1]).toArray());
+    }
+
+    private static List<double[]> edge(Outline outline) {
+        List<double[]> edge = new ArrayList<>();
+        for (int upper = 0; upper < 2; upper++) {
+            for (int p = 0; p <= OUTLINE_POINTS; p++) {
+                double along = upper == 0 ? p : OUTLINE_POINTS - p;
+                double x = outline.halfWidth() * Math.sin(Math.PI / 2 * along / OUTLINE_POINTS);
+                double y = upper == 0 ? outline.lower(x) : outline.upper(x);
+                edge.add(new double[] {x * 1000, y * 1000});
+            }
+        }
+        return edge;
+    }
+}

@@ -1,0 +1,53 @@
+package olla.core.simulation;
+
+import java.util.List;
+
+/**
+ * Pictures of the half-section. The section is symmetric: column 0 lies on the mid-plane, the mirror image is the other
+ * half.
+ *
+ * @param columns places from the mid-plane outwards
+ * @param rows places from the bottom up
+ * @param halfWidthMm width that the columns span, mm
+ * @param heightMm height that the rows span, mm
+ * @param baseMm how far above the tray the rows begin, mm
+ * @param outline the half outline as x, y pairs in mm from the middle of the underside to the middle of the top
+ * @param layers what is round it, under it, on it and in it
+ * @param minute when each picture was taken
+ * @param celsius a picture each: rows x columns temperatures to the nearest degree, row by row from the bottom; places
+ *     outside the outline carry the temperature of the nearest place inside
+ * @param coldestXMm where the coldest flesh is at each picture, mm from the mid-plane
+ * @param coldestYMm where the coldest flesh is at each picture, mm from the bottom
+ */
+public record Frames(
+        int columns,
+        int rows,
+        double halfWidthMm,
+        double heightMm,
+        double baseMm,
+        List<double[]> outline,
+        List<LayerDrawing> layers,
+        double[] minute,
+        List<int[]> celsius,
+        double[] coldestXMm,
+        double[] coldestYMm) {
+
+    /** Kinds of layer; HOLLOW is an empty belly. */
+    public enum Kind {
+        COAT,
+        CRUST,
+        BED,
+        LIQUID,
+        FILLING,
+        HOLLOW
+    }
+
+    /**
+     * A layer as it is drawn.
+     *
+     * @param kind what it is
+     * @param outline its half outline, as the flesh's
+     * @param fromMinute when it goes on; 0 where it is there from the start
+     */
+    public record LayerDrawing(Kind kind, List<double[]> outline, double fromMinute) {}
+}

@@ -1,0 +1,298 @@
+package olla.core.uncertainty;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import olla.core.oven.Programme;
+import olla.core.uncertainty.Doubt.About;
+
+/**
+ * The same dish a few hundred times over, each with its own draw of what nobody knows: how thick it really is, what the
+ * oven really does, how cold it went in. The weighted spread of their times is the check window. What is observed weighs
+ * the members anew; where few are left with any weight, members are drawn again about those.
+ *
+ * <p>Immutable, and the same for the same seed and the same observations.
+ */
+public final class Ensemble {
+
+    /** As many members: a power of two, for which a Sobol sequence is even. */
+    public static final int MEMBERS = 256;
+
+    private static final double EARLY = 0.10;
+    private static final double HALF = 0.50;
+    private static final double LATE = 0.90;
+
+    /* Fewer members than this share of them carrying the weight are too few. */
+    private static final double FEWEST = 0.15;
+
+    /* Of a redrawn member's spread, this part is new and the rest its parent's (Liu and West 2001, from memory: 0.1 to 0.3). */
+    private static final double NEW_SPREAD = 0.3;
+
+    /* Nobody knows an oven better than its thermostat swings and its door leaks (from memory). */
+    private static final double LEAST_OFFSET_DOUBT_C = 2;
+    private static final double LEAST_FILM_DOUBT = 0.04;
+
+    /* Flesh that still holds water does not pass its boiling point (general knowledge). */
+    private static final double BOILING_C = 100;
+
+    private final MemberSolver solver;
+    private final List<Member> members;
+    private final double[] weight;
+    private final double scale;
+    private final double fixedMin;
+    private final long seed;
+
+    private Ensemble(
+            MemberSolver solver, List<Member> members, double[] weight, double scale, double fixedMin, long seed) {
+        this.solver = solver;
+        this.members = members;
+        this.weight = weight;
+        this.scale = scale;
+        this.fixedMin = fixedMin;
+        this.seed = seed;
+    }
+
+    /**
+     * Solves the members.
+     *
+     * @param likelyMin the open length on the fine grid, minutes: the members' median is put there
+     * @param fixedMin what the other stages in the oven take, minutes
+     * @param watched whether it will be observed in the oven; costs another run a member
+     */
+    public static Ensemble of(BakeSpec dish, double likelyMin, double fixedMin, boolean watched, long seed) {
+        MemberSolver solver = new MemberSolver(dish, likelyMin, watched);
+        Draws draws = new Draws(dish.dress(), seed);
+        List<Member> members =
+                solver.solve(Stream.generate(draws::next).limit(MEMBERS).toList());
+        double[] even = new double[MEMBERS];
+        Arrays.fill(even, 1.0 / MEMBERS);
+        double middle = percentile(members, even, HALF);
+        return new Ensemble(solver, members, even, likelyMin / middle, fixedMin, seed);
+    }
+
+    /** From when to look: the 10th, 50th and 90th percentile of the members' times. */
+    public CheckWindow window() {
+        return new CheckWindow(at(EARLY), at(HALF), at(LATE));
+    }
+
+    private double at(double share) {
+        return fixedMin + scale * percentile(members, weight, share);
+    }
+
+    /** What made the window wide before anything was observed, largest first. */
+    public List<Doubt> doubts() {
+        return solver.doubts().found(at(HALF) - fixedMin, window().widthMin());
+    }
+
+    /** How many members as good as carry the weight, 1 to {@value #MEMBERS}. */
+    public double effective() {
+        return 1 / Arrays.stream(weight).map(w -> w * w).sum();
+    }
+
+    /**
+     * Weighs the members by what was observed.
+     *
+     * @throws IllegalStateException for an observation in the oven where the members were not watched
+     */
+    public Ensemble observe(Observation seen) {
+        double[] next = new double[weight.length];
+        for (int i = 0; i < next.length; i++) {
+            next[i] = weight[i] * likelihood(members.get(i), seen);
+        }
+        double sum = Arrays.stream(next).sum();
+        for (int i = 0; i < next.length; i++) {
+            next[i] /= sum;
+        }
+        Ensemble weighed = new Ensemble(solver, members, next, scale, fixedMin, seed);
+        return weighed.effective() < FEWEST * MEMBERS ? weighed.drawnAgain() : weighed;
+    }
+
+    private double likelihood(Member member, Observation seen) {
+        if (seen instanceof Observation.Tip tip) {
+            return tip.likelihood(minute -> member.coldestAt(minute / scale));
+        }
+        if (seen instanceof Observation.OvenAir air) {
+            OvenCalibration was = solver.truth();
+            return air.likelihood(was.offsetC() + member.z()[About.OVEN.ordinal()] * was.offsetDoubtC());
+        }
+        Observation.OfColdest said = (Observation.OfColdest) seen;
+        return said.likelihood(celsius(member, said), solver.targetC());
+    }
+
+    private double celsius(Member member, Observation.OfColdest seen) {
+        if (seen instanceof Observation.InOven in) {
+            return member.coldestAt(in.minute() / scale);
+        }
+        return peakC(member, ((Observation.After) seen).outMinute());
+    }
+
+    /* The warmest its coldest point gets where it comes out then: no colder than it is by then, and never beyond boiling. */
+    private double peakC(Member member, double outMinute) {
+        double open = Math.max(Programme.LEAST_MINUTES, (outMinute - fixedMin) / scale);
+        double peak = solver.targetC() + solver.perLog() * Math.log(open / member.openMinutes());
+        double now = member.watched() ? member.coldestAt(outMinute / scale) : solver.startC();
+        return Math.min(BOILING_C, Math.max(now, peak));
+    }
+
+    /**
+     * When it would have to come out for its coldest point to peak so, as likely more as less, minutes.
+     *
+     * @param peakC the peak, °C
+     */
+    public double minuteFor(double peakC) {
+        double later = Math.exp((peakC - solver.targetC()) / solver.perLog());
+        return fixedMin + scale * percentile(members, weight, HALF) * later;
+    }
+
+    /** How it stands where it comes out after so many minutes. */
+    public Assessment assess(double outMinute) {
+        double done = 0;
+        double[] peak = new double[weight.length];
+        for (int i = 0; i < weight.length; i++) {
+            peak[i] = peakC(members.get(i), outMinute);
+            done += fixedMin + scale * members.get(i).openMinutes() <= outMinute ? weight[i] : 0;
+        }
+        return new Assessment(
+                outMinute, 0, done, percentile(peak, weight, HALF), solver.targetC(), window(), Optional.empty());
+    }
+
+    /**
+     * How it stands at a look.
+     *
+     * @param tailMin what it still gets under the grill once the bake itself is over, minutes
+     */
+    public Assessment assess(Observation.InOven look, double tailMin) {
+        return assess(look.minute() + tailMin).seeing(look, tailMin);
+    }
+
+    /**
+     * Where the coldest point of the members is over time.
+     *
+     * @throws IllegalStateException where the members were not watched
+     */
+    public TemperatureSpread spread() {
+        int points = members.get(0).coldestC().length;
+        if (points == 0) {
+            throw new IllegalStateException("These members were not watched in the oven.");
+        }
+        int stride = Math.max(1, points / TemperatureSpread.POINTS);
+        int kept = (points - 1) / stride + 1;
+        double[] minute = new double[kept];
+        double[] low = new double[kept];
+        double[] middle = new double[kept];
+        double[] high = new double[kept];
+        for (int k = 0; k < kept; k++) {
+            int at = k * stride;
+            double[] celsius =
+                    members.stream().mapToDouble(m -> m.coldestC()[at]).toArray();
+            minute[k] = at * Member.STRIDE_MIN * scale;
+            low[k] = percentile(celsius, weight, EARLY);
+            middle[k] = percentile(celsius, weight, HALF);
+            high[k] = percentile(celsius, weight, LATE);
+        }
+        return new TemperatureSpread(minute, low, middle, high);
+    }
+
+    /** The warmest that the coldest point of any member is then, °C: what reads far above it is not in the fish. */
+    public double warmestC(double minute) {
+        return members.stream()
+                .mapToDouble(m -> m.coldestAt(minute / scale))
+                .max()
+                .orElseThrow();
+    }
+
+    /* Draws members in proportion to their weight, each shifted a little, so that all weigh the same again. */
+    private Ensemble drawnAgain() {
+        int dimensions = About.values().length;
+        double[] mean = new double[dimensions];
+        double[] spread = new double[dimensions];
+        for (int d = 0; d < dimensions; d++) {
+            mean[d] = mean(d);
+            spread[d] = Math.sqrt(variance(d));
+        }
+        Random random = new Random(seed);
+        double keep = Math.sqrt(1 - NEW_SPREAD * NEW_SPREAD);
+        List<double[]> drawn = new ArrayList<>();
+        double start = random.nextDouble() / MEMBERS;
+        int parent = 0;
+        double below = weight[0];
+        for (int i = 0; i < MEMBERS; i++) {
+            while (start + (double) i / MEMBERS > below && parent < MEMBERS - 1) {
+                below += weight[++parent];
+            }
+            double[] z = members.get(parent).z().clone();
+            for (int d = 0; d < dimensions; d++) {
+                // What a section is built from stays on its level, so that sections are shared.
+                if (!solver.ofSection(d)) {
+                    z[d] = keep * z[d] + (1 - keep) * mean[d] + NEW_SPREAD * spread[d] * random.nextGaussian();
+                }
+            }
+            drawn.add(z);
+        }
+        double[] even = new double[MEMBERS];
+        Arrays.fill(even, 1.0 / MEMBERS);
+        return new Ensemble(solver, solver.solve(drawn), even, scale, fixedMin, seed + 1);
+    }
+
+    private double mean(int dimension) {
+        double sum = 0;
+        for (int i = 0; i < weight.length; i++) {
+            sum += weight[i] * members.get(i).z()[dimension];
+        }
+        return sum;
+    }
+
+    private double variance(int dimension) {
+        double mean = mean(dimension);
+        double sum = 0;
+        for (int i = 0; i < weight.length; i++) {
+            double off = members.get(i).z()[dimension] - mean;
+            sum += weight[i] * off * off;
+        }
+        return sum;
+    }
+
+    /** What is now believed of the oven: where the next bake in it begins. */
+    public OvenCalibration learned() {
+        OvenCalibration was = solver.truth();
+        int oven = About.OVEN.ordinal();
+        int film = About.FILM.ordinal();
+        return new OvenCalibration(
+                was.offsetC() + mean(oven) * was.offsetDoubtC(),
+                Math.max(LEAST_OFFSET_DOUBT_C, Math.sqrt(variance(oven)) * was.offsetDoubtC()),
+                was.logFilm() + mean(film) * was.logFilmDoubt(),
+                Math.max(LEAST_FILM_DOUBT, Math.sqrt(variance(film)) * was.logFilmDoubt()),
+                was.cooling());
+    }
+
+    private static double percentile(List<Member> members, double[] weight, double share) {
+        return percentile(members.stream().mapToDouble(Member::openMinutes).toArray(), weight, share);
+    }
+
+    /* Between values by straight lines; a value stands at the middle of its weight. */
+    private static double percentile(double[] value, double[] weight, double share) {
+        int[] order = IntStream.range(0, weight.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> value[i]))
+                .mapToInt(Integer::intValue)
+                .toArray();
+        double below = 0;
+        double lastAt = 0;
+        double last = value[order[0]];
+        for (int i : order) {
+            double at = below + weight[i] / 2;
+            if (at >= share) {
+                return at == lastAt ? value[i] : last + (value[i] - last) * (share - lastAt) / (at - lastAt);
+            }
+            below += weight[i];
+            lastAt = at;
+            last = value[i];
+        }
+        return last;
+    }
+}

@@ -1,0 +1,126 @@
+package olla.core.uncertainty;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import olla.core.dress.SaltCrust;
+import olla.core.oven.Programme;
+import olla.core.simulation.BakeModel;
+import olla.core.simulation.BakeRun;
+import olla.core.simulation.GivenUp;
+import olla.core.simulation.Unknowns;
+import olla.core.uncertainty.Doubt.About;
+
+/**
+ * Solves members on a coarse grid: one run at the length that first-order propagation gives a member, and a correction;
+ * a second run where the first missed by much. Members that are built alike share their section.
+ */
+final class MemberSolver {
+
+    /* A run that misses by more is done again at its corrected length, K. */
+    private static final double NEAR_K = 2;
+    private static final double LONGER = 1.1;
+
+    /* What is watched is watched for so much longer than the likely length. */
+    private static final double WATCHED_LONGER = 1.6;
+
+    private final BakeSpec dish;
+    private final BakeModel plain;
+    private final Sensitivities doubts;
+    private final boolean watched;
+    private final double perLog;
+
+    /**
+     * @param likelyMin the open length on the fine grid, minutes
+     * @param watched whether each member's way through the oven is kept
+     */
+    MemberSolver(BakeSpec dish, double likelyMin, boolean watched) {
+        this.dish = dish;
+        this.watched = watched;
+        this.plain = dish.model(BakeModel.Fineness.COARSE);
+        this.doubts = new Sensitivities(dish, plain, likelyMin);
+        double more = new BakeRun(plain, dish.programme()).peakMargin(doubts.plainMinutes() * LONGER, dish.targetC());
+        this.perLog = Math.max(NEAR_K, more / Math.log(LONGER));
+    }
+
+    Sensitivities doubts() {
+        return doubts;
+    }
+
+    OvenCalibration truth() {
+        return dish.truth();
+    }
+
+    double targetC() {
+        return dish.targetC();
+    }
+
+    double startC() {
+        return dish.piece().startTempC();
+    }
+
+    /** By how much the peak rises as the open length's logarithm does, K. */
+    double perLog() {
+        return perLog;
+    }
+
+    /** Whether a section is built from this unknown. */
+    boolean ofSection(int about) {
+        return about == About.THICKNESS.ordinal()
+                || about == About.CONTACT.ordinal()
+                || about == About.WETNESS.ordinal() && dish.dress() instanceof SaltCrust;
+    }
+
+    /**
+     * A member for each of these, in their order; those of one section after each other, sections beside each other.
+     *
+     * @throws java.util.concurrent.CancellationException where the calling thread is interrupted meanwhile
+     */
+    List<Member> solve(List<double[]> draws) {
+        Map<List<Double>, List<Integer>> bySection = IntStream.range(0, draws.size())
+                .boxed()
+                .collect(Collectors.groupingBy(i -> unknowns(draws.get(i)).ofSection(dish.dress())));
+        Member[] members = new Member[draws.size()];
+        Thread asker = Thread.currentThread();
+        bySection.values().parallelStream().forEach(group -> {
+            GivenUp.stopIf(asker);
+            BakeModel section = plain.under(unknowns(draws.get(group.get(0))));
+            group.forEach(i -> {
+                GivenUp.stopIf(asker);
+                members[i] = solve(section, draws.get(i));
+            });
+        });
+        return List.of(members);
+    }
+
+    private Unknowns unknowns(double[] z) {
+        return StandardDeviations.unknowns(z, dish.piece(), dish.truth());
+    }
+
+    private Member solve(BakeModel section, double[] z) {
+        BakeRun run = new BakeRun(section.elsewise(unknowns(z)), dish.programme());
+        double minutes = minutes(run, doubts.logMinutes(z));
+        double[] course = watched
+                ? run.coldest(doubts.plainMinutes(), WATCHED_LONGER * doubts.plainMinutes(), Member.STRIDE_MIN)
+                : new double[0];
+        return new Member(z, minutes, course);
+    }
+
+    private double minutes(BakeRun run, double logGuess) {
+        double first = clamp(logGuess);
+        double miss = run.peakMargin(Math.exp(first), dish.targetC());
+        double second = clamp(first - miss / perLog);
+        if (Math.abs(miss) > NEAR_K && second != first) {
+            double left = run.peakMargin(Math.exp(second), dish.targetC());
+            double slope = (left - miss) / (second - first);
+            return Math.exp(clamp(second - left / (slope > 0 ? slope : perLog)));
+        }
+        return Math.exp(second);
+    }
+
+    private double clamp(double logMinutes) {
+        double most = dish.programme().opened().mostOpenMinutes();
+        return Math.max(Math.log(Programme.LEAST_MINUTES / 2), Math.min(Math.log(most), logMinutes));
+    }
+}

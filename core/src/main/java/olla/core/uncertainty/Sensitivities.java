@@ -1,0 +1,150 @@
+package olla.core.uncertainty;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
+import olla.core.fish.MeasuredBy;
+import olla.core.fish.Piece;
+import olla.core.oven.Programme;
+import olla.core.simulation.BakeModel;
+import olla.core.simulation.BakeRun;
+import olla.core.uncertainty.Doubt.About;
+
+/**
+ * What moves the time, one unknown after the other: it is solved again with each moved by one standard deviation. The
+ * runs are coarse, since only their ratio to a coarse run without doubt counts. Moves of the logarithm add by squares
+ * (first-order propagation of independent errors): that ranks the doubts, and gives the {@link Ensemble} its first guess.
+ */
+public final class Sensitivities {
+
+    private final BakeSpec dish;
+    private final BakeModel plain;
+    private final double plainMinutes;
+    private final double[] slope = new double[About.values().length];
+
+    /**
+     * @param plain a coarse model with nothing off
+     * @param likely the open length on the fine grid, minutes; taken where the coarse run finds none
+     */
+    public Sensitivities(BakeSpec dish, BakeModel plain, double likely) {
+        this.dish = dish;
+        this.plain = plain;
+        this.plainMinutes = Math.max(Programme.LEAST_MINUTES, minutes(plain).orElse(likely));
+        for (About about : About.values()) {
+            // A parcel's fish is wet all over whatever its face was.
+            if (about != About.WETNESS || !(dish.dress() instanceof Parcel)) {
+                slope[about.ordinal()] = slope(about);
+            }
+        }
+    }
+
+    private double slope(About about) {
+        double[] z = new double[slope.length];
+        // Towards the slower side, where there is a solution for sure but the oven's.
+        z[about.ordinal()] = about == About.THICKNESS || about == About.WETNESS ? 1 : -1;
+        double moved = minutes(plain.under(StandardDeviations.unknowns(z, dish.piece(), dish.truth())))
+                .orElse(dish.programme().opened().mostOpenMinutes());
+        // Stages of given length may do nearly all of it; then hardly anything is left to be unsure of.
+        return Math.log(Math.max(moved, Programme.LEAST_MINUTES) / plainMinutes) / z[about.ordinal()];
+    }
+
+    private OptionalDouble minutes(BakeModel model) {
+        return new BakeRun(model, dish.programme()).minutesFor(dish.targetC());
+    }
+
+    /** The open length of a coarse run with nothing off, minutes. */
+    double plainMinutes() {
+        return plainMinutes;
+    }
+
+    /** The open length's logarithm where each unknown is so many standard deviations off, to first order. */
+    double logMinutes(double[] z) {
+        double sum = Math.log(plainMinutes);
+        for (int i = 0; i < slope.length; i++) {
+            sum += slope[i] * z[i];
+        }
+        return sum;
+    }
+
+    /** Standard deviation of the open length's logarithm, to first order. */
+    public double logSpread() {
+        double squares = 0;
+        for (double s : slope) {
+            squares += s * s;
+        }
+        return Math.sqrt(squares);
+    }
+
+    /**
+     * What makes the window wide, largest first.
+     *
+     * @param likely open length, minutes
+     * @param windowMin how wide the window is, minutes
+     */
+    public List<Doubt> found(double likely, double windowMin) {
+        double squares = logSpread() * logSpread();
+        List<Doubt> found = new ArrayList<>();
+        for (About about : About.values()) {
+            double s = slope[about.ordinal()];
+            if (s != 0) {
+                double left = squares == 0 ? 1 : Math.sqrt(Math.max(0, 1 - gained(about) * s * s / squares));
+                found.add(new Doubt(
+                        about, words(about), Math.abs(Math.expm1(s)) * likely, windowMin * left, remedy(about)));
+            }
+        }
+        found.sort(Comparator.comparingDouble(Doubt::minutes).reversed());
+        return List.copyOf(found);
+    }
+
+    /* Which part of a doubt's square its remedy takes away. */
+    private double gained(About about) {
+        if (about == About.THICKNESS) {
+            return 1 - Math.pow(Math.min(1, Piece.RULER_MM / dish.piece().thicknessDoubtMm()), 2);
+        }
+        if (about == About.OVEN) {
+            return 1 - Math.pow(Math.min(1, Doubt.CHECKED_OVEN_C / dish.truth().offsetDoubtC()), 2);
+        }
+        return 1;
+    }
+
+    private String remedy(About about) {
+        return switch (about) {
+            case THICKNESS -> dish.piece().measured() == MeasuredBy.RULER ? "" : "a ruler";
+            case OVEN -> dish.truth().checked() ? "" : "a few logged bakes in this oven";
+            case START -> "a thermometer in the raw fish";
+            case FILM, CONTACT, WETNESS -> "";
+        };
+    }
+
+    private String words(About about) {
+        return switch (about) {
+            case THICKNESS ->
+                say(
+                        "thickness %s, ±[%.1f mm]",
+                        switch (dish.piece().measured()) {
+                            case RULER -> "by ruler";
+                            case SCALE -> "from its weight";
+                            case LENGTH -> "from its length";
+                        },
+                        dish.piece().thicknessDoubtMm());
+            case OVEN ->
+                say(
+                        dish.truth().checked()
+                                ? "what the log left open of this oven, ±[%.0f K]"
+                                : "oven never checked, ±[%.0f K]",
+                        dish.truth().offsetDoubtC());
+            case FILM -> "how the air moves";
+            case START -> say("how cold it goes in, ±[%.0f K]", StandardDeviations.START_C);
+            case CONTACT -> "how well it lies on the tray";
+            case WETNESS -> dish.dress() instanceof SaltCrust ? "how damp the salt is" : "how wet its face is";
+        };
+    }
+
+    private static String say(String words, Object... values) {
+        return String.format(Locale.ROOT, words, values);
+    }
+}

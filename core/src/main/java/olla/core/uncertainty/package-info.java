@@ -1,0 +1,5 @@
+/**
+ * How sure the minutes are: what is unknown and by how much, the same dish run through with many draws of it, the window
+ * their times make, and what a look, a probe or a verdict says of them and of the oven.
+ */
+package olla.core.uncertainty;

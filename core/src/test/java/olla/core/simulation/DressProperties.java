@@ -1,0 +1,172 @@
+package olla.core.simulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.DoubleRange;
+import olla.core.dress.Breaded;
+import olla.core.dress.Dress;
+import olla.core.dress.Finish;
+import olla.core.dress.Mix;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
+import olla.core.dress.Sheet;
+import olla.core.dress.Topping;
+import olla.core.dress.TrayBake;
+import olla.core.dress.Underlay;
+import olla.core.dress.UsualProgramme;
+import olla.core.dress.Vegetable;
+import olla.core.fish.Cut;
+import olla.core.fish.Filling;
+import olla.core.fish.MeasuredBy;
+import olla.core.fish.Orientation;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.heat.SectionState;
+import olla.core.oven.OvenKind;
+import olla.core.oven.OvenModel;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+
+/** What must hold for every dress and programme. */
+class DressProperties {
+
+    private static final String SEED = "20261125";
+    private static final double SLACK_MIN = 0.06;
+
+    @Provide
+    Arbitrary<Dress> dresses() {
+        return Arbitraries.oneOf(
+                Combinators.combine(Arbitraries.of(Finish.class), Arbitraries.of(Underlay.class))
+                        .as(OpenTray::new),
+                Combinators.combine(
+                                Arbitraries.of(Mix.class),
+                                Arbitraries.of(Topping.When.class),
+                                Arbitraries.doubles().between(2, 12))
+                        .as(Topping::new),
+                Arbitraries.doubles().between(1.5, 5).map(Breaded::new),
+                Combinators.combine(
+                                Arbitraries.of(Sheet.class),
+                                Arbitraries.doubles().between(5, 20))
+                        .as((sheet, bed) ->
+                                new Parcel(sheet, Parcel.Fold.RECTANGLE, List.of(Vegetable.LEEK), bed, 20, false)),
+                Arbitraries.of(SaltCrust.School.class).map(SaltCrust::new),
+                Arbitraries.doubles()
+                        .between(15, 40)
+                        .map(depth -> new TrayBake(
+                                List.of(Vegetable.LEEK),
+                                Vegetable.Cutting.THIN_SLICES,
+                                depth,
+                                List.of(Vegetable.PEAS))));
+    }
+
+    private static Piece piece(Dress dress, double thick, double startC, Filling filling) {
+        boolean whole = dress instanceof SaltCrust;
+        Piece lying = new Piece(
+                whole ? Species.SEA_BREAM : Species.HAKE,
+                whole ? Cut.WHOLE : Cut.PORTION,
+                MeasuredBy.RULER,
+                thick,
+                whole ? 2.5 * thick : 75,
+                whole ? 7.5 * thick : 110,
+                400,
+                startC,
+                startC < -5);
+        return lying.set(Orientation.LYING, filling);
+    }
+
+    private static double stored(BakeProgress progress) {
+        return progress.solver().storedJ(progress.state());
+    }
+
+    /** Heat through the faces less vapour is what is stored, stage by stage; turning over loses nothing. */
+    @Property(tries = 60, seed = SEED)
+    void whatCameInIsWhatIsStored(
+            @ForAll("dresses") Dress dress,
+            @ForAll OvenKind kind,
+            @ForAll Filling filling,
+            @ForAll @DoubleRange(min = 20, max = 45) double thick,
+            @ForAll @DoubleRange(min = -20, max = 15) double startC,
+            @ForAll @DoubleRange(min = 150, max = 280) double ovenC,
+            @ForAll @DoubleRange(min = 2, max = 25) double minutes) {
+        double from = startC < -1 && startC > -5 ? 5 : startC;
+        Programme programme =
+                UsualProgramme.programme(dress, ovenC, dress.usualRestMinutes()).closed(minutes);
+        BakeModel model = new BakeModel(
+                piece(dress, thick, from, filling),
+                dress,
+                OvenModel.trusted(kind),
+                Unknowns.NONE,
+                BakeModel.Fineness.COARSE);
+        BakeProgress progress = new BakeProgress(model, programme);
+        for (Stage stage : programme.stages()) {
+            double before = stored(progress);
+            double arrived = progress.state().arrivedJ();
+            double vapour = progress.state().vapourJ();
+            if (BakeProgress.seconds(stage) > 0) {
+                progress.pass(stage, BakeProgress.seconds(stage));
+                SectionState now = progress.state();
+                double through = now.arrivedJ() - arrived - (now.vapourJ() - vapour);
+                assertThat(through)
+                        .isCloseTo(
+                                stored(progress) - before,
+                                within(0.001 * Math.abs(now.arrivedJ() - arrived) + 1e-6 * Math.abs(before)));
+            } else {
+                progress.change(stage);
+                if (stage instanceof Stage.Turn) {
+                    assertThat(stored(progress)).isCloseTo(before, within(1e-9 * Math.abs(before)));
+                } else {
+                    assertThat(progress.state().arrivedJ()).isEqualTo(arrived);
+                }
+            }
+        }
+    }
+
+    private static double minutes(Dress dress, Piece piece, OvenKind kind, double ovenC) {
+        Programme programme = UsualProgramme.programme(dress, ovenC, dress.usualRestMinutes());
+        BakeModel model =
+                new BakeModel(piece, dress, OvenModel.trusted(kind), Unknowns.NONE, BakeModel.Fineness.COARSE);
+        OptionalDouble open = new BakeRun(model, programme).minutesFor(57);
+        return open.orElse(Programme.LONGEST_MINUTES);
+    }
+
+    @Property(tries = 40, seed = SEED)
+    void aThickerPieceIsNeverFasterInAnyDress(
+            @ForAll("dresses") Dress dress,
+            @ForAll @DoubleRange(min = 15, max = 40) double thick,
+            @ForAll @DoubleRange(min = 170, max = 250) double ovenC) {
+        double thin = minutes(dress, piece(dress, thick, 8, Filling.NONE), OvenKind.STILL, ovenC);
+        double thicker = minutes(dress, piece(dress, thick * 1.15, 8, Filling.NONE), OvenKind.STILL, ovenC);
+        assertThat(thicker).isGreaterThan(thin - SLACK_MIN);
+    }
+
+    @Property(tries = 40, seed = SEED)
+    void aHotterOvenIsNeverSlowerInAnyDress(
+            @ForAll("dresses") Dress dress,
+            @ForAll @DoubleRange(min = 15, max = 40) double thick,
+            @ForAll @DoubleRange(min = 160, max = 250) double ovenC) {
+        // A base bakes shorter alone in a hotter oven, so the fish meets it as hot but not hotter.
+        if (dress instanceof TrayBake) {
+            return;
+        }
+        Piece piece = piece(dress, thick, 8, Filling.NONE);
+        assertThat(minutes(dress, piece, OvenKind.STILL, ovenC + 20))
+                .isLessThan(minutes(dress, piece, OvenKind.STILL, ovenC) + SLACK_MIN);
+    }
+
+    @Property(tries = 25, seed = SEED)
+    void fromFrozenIsSlowerInAnyDress(
+            @ForAll("dresses") Dress dress, @ForAll @DoubleRange(min = 15, max = 35) double thick) {
+        assertThat(minutes(dress, piece(dress, thick, -18, Filling.NONE), OvenKind.FAN, 210))
+                .isGreaterThan(minutes(dress, piece(dress, thick, 8, Filling.NONE), OvenKind.FAN, 210));
+    }
+}
