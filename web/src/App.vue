@@ -3,9 +3,9 @@ import { ElDialog } from 'element-plus'
 import 'element-plus/es/components/dialog/style/css'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { useRunning } from './stations/oven/running'
-import { KEY_LIST, useKeys } from './words/keys'
-import { useUnits } from './words/units'
+import { useRunning } from './stores/running'
+import { KEY_LIST, useKeys } from './composables/keys'
+import { useUnits } from './messages/units'
 
 const route = useRoute()
 const router = useRouter()

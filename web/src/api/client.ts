@@ -1,5 +1,5 @@
 import { promiseTimeout } from '@vueuse/core'
-import { say } from '../words/units'
+import { say } from '../messages/units'
 import type {
   Alternatives,
   Answer,

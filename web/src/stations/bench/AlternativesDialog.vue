@@ -3,11 +3,11 @@ import { computed, onMounted, ref } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Alternatives } from '../../api/types'
 import { fleshColour } from '../../drawing/flesh'
-import { TARGETS } from '../../words/labels'
-import { minutesInWords } from '../../words/time'
-import { useUnits } from '../../words/units'
-import { useBench } from './bench'
-import BenchDialog from './BenchDialog.vue'
+import { TARGETS } from '../../messages/labels'
+import { minutesInWords } from '../../messages/time'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
+import SideDialog from '../../components/SideDialog.vue'
 
 /** The same fish to each target and in a gentle, a middling and a hot oven: what it costs and what it saves. */
 const shown = defineModel<boolean>({ required: true })
@@ -42,7 +42,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <BenchDialog v-model="shown" title="The same fish otherwise" :widest="760" top="6vh">
+  <SideDialog v-model="shown" title="The same fish otherwise" :widest="760" top="6vh">
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
     <p v-else-if="!found" class="waiting" role="status">Reckoning eight bakes …</p>
     <template v-else>
@@ -105,7 +105,7 @@ onMounted(async () => {
       </table>
       <p v-if="bench.answer" class="lethal">{{ units.say(bench.answer.lethalityWords) }}</p>
     </template>
-  </BenchDialog>
+  </SideDialog>
 </template>
 
 <style scoped>

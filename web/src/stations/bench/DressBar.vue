@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { DressKind, Vegetable } from '../../api/types'
-import * as labels from '../../words/labels'
-import AmountField from './AmountField.vue'
-import { useBench } from './bench'
-import PickField from './PickField.vue'
-import SeveralField from './SeveralField.vue'
+import * as labels from '../../messages/labels'
+import AmountField from '../../components/AmountField.vue'
+import { useBench } from '../../stores/bench'
+import PickField from '../../components/PickField.vue'
+import SeveralField from '../../components/SeveralField.vue'
 
 /** The few questions of the dress that is chosen, and how many pieces there are. */
 const bench = useBench()

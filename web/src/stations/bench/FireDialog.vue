@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { Problem } from '../../api/client'
-import FigureInput from '../../words/FigureInput.vue'
-import { useUnits } from '../../words/units'
-import BenchDialog from './BenchDialog.vue'
-import { useBench } from './bench'
+import FigureInput from '../../components/FigureInput.vue'
+import { useUnits } from '../../messages/units'
+import SideDialog from '../../components/SideDialog.vue'
+import { useBench } from '../../stores/bench'
 
 /** How an oven that is fed keeps its heat: kept up, or falling, and how fast. */
 const shown = defineModel<boolean>({ required: true })
@@ -31,7 +31,7 @@ async function say(fallsCPerHour: number | null) {
 </script>
 
 <template>
-  <BenchDialog v-model="shown" :title="`${bench.oven?.name}: its fire`" :widest="420">
+  <SideDialog v-model="shown" :title="`${bench.oven?.name}: its fire`" :widest="420">
     <div class="rows">
       <button @click="say(0)"><b>Kept up</b> somebody feeds it</button>
       <button @click="say(null)"><b>As usual</b> it falls from when the door is shut</button>
@@ -48,7 +48,7 @@ async function say(fallsCPerHour: number | null) {
       </form>
       <p v-if="problem" class="wrong" role="alert">{{ problem.message }}</p>
     </div>
-  </BenchDialog>
+  </SideDialog>
 </template>
 
 <style scoped>

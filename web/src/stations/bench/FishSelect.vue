@@ -3,7 +3,7 @@ import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
 import { computed, ref } from 'vue'
-import { useBench } from './bench'
+import { useBench } from '../../stores/bench'
 
 /** Which fish: found by two letters of any of its names. */
 const bench = useBench()

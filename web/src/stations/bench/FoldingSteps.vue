@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Fold } from '../../api/types'
-import { FOLDS } from '../../words/labels'
-import { useUnits } from '../../words/units'
-import BenchDialog from './BenchDialog.vue'
-import { useBench } from './bench'
+import { FOLDS } from '../../messages/labels'
+import { useUnits } from '../../messages/units'
+import SideDialog from '../../components/SideDialog.vue'
+import { useBench } from '../../stores/bench'
 
 /** How to close the parcel that is on the bench, as a short sequence of drawings. */
 const shown = defineModel<boolean>({ required: true })
@@ -111,7 +111,7 @@ const steps = computed(() => STEPS[fold.value])
 </script>
 
 <template>
-  <BenchDialog v-model="shown" :title="`Fold it: ${FOLDS[fold]}`" :widest="900">
+  <SideDialog v-model="shown" :title="`Fold it: ${FOLDS[fold]}`" :widest="900">
     <p v-if="size" class="size">
       Cut a sheet <b>{{ size }}</b>.
     </p>
@@ -144,7 +144,7 @@ const steps = computed(() => STEPS[fold.value])
         </p>
       </li>
     </ol>
-  </BenchDialog>
+  </SideDialog>
 </template>
 
 <style scoped>

@@ -4,10 +4,10 @@ import 'element-plus/es/components/input/style/css'
 import { ref } from 'vue'
 import { Problem } from '../../api/client'
 import type { Oven } from '../../api/types'
-import { OVEN_WORDS } from '../../words/labels'
-import BenchDialog from './BenchDialog.vue'
-import { useBench } from './bench'
-import ChoiceRow from './ChoiceRow.vue'
+import { OVEN_WORDS } from '../../messages/labels'
+import SideDialog from '../../components/SideDialog.vue'
+import { useBench } from '../../stores/bench'
+import ChoiceRow from '../../components/ChoiceRow.vue'
 
 /** One more oven for this kitchen, which the bench takes at once; and those that are not used, put away. */
 const shown = defineModel<boolean>({ required: true })
@@ -39,7 +39,7 @@ const putAway = (oven: Oven, away: boolean) => tried('there', () => bench.putOve
 </script>
 
 <template>
-  <BenchDialog v-model="shown" title="The kitchen's ovens" :widest="420">
+  <SideDialog v-model="shown" title="The kitchen's ovens" :widest="420">
     <ul class="there">
       <li v-for="one in bench.allOvens" :key="one.id" :class="{ away: one.away }">
         <span>{{ one.name }}<small v-if="one.away"> put away; its log stays</small></span>
@@ -62,7 +62,7 @@ const putAway = (oven: Oven, away: boolean) => tried('there', () => bench.putOve
       <p v-if="problem?.of === 'another'" class="wrong" role="alert">{{ problem.message }}</p>
       <button class="main-action">Note it</button>
     </form>
-  </BenchDialog>
+  </SideDialog>
 </template>
 
 <style scoped>

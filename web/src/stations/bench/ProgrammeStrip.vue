@@ -2,10 +2,10 @@
 import { computed, ref } from 'vue'
 import type { StageInput, StageSpan } from '../../api/types'
 import type { Scale } from '../../drawing/scale'
-import { ADDED } from '../../words/labels'
-import { minutesInWords } from '../../words/time'
-import { useUnits } from '../../words/units'
-import { asked, useBench } from './bench'
+import { ADDED } from '../../messages/labels'
+import { minutesInWords } from '../../messages/time'
+import { useUnits } from '../../messages/units'
+import { asked, useBench } from '../../stores/bench'
 
 /**
  * The stages along the time axis. The edge after a stage is dragged: a stage of given length gets another, a solved one

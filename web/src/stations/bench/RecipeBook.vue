@@ -2,12 +2,12 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { api } from '../../api/client'
 import type { RecipeInput, RecipeView } from '../../api/types'
-import { DRESSES } from '../../words/labels'
-import { latest } from '../../words/latest'
-import { useUnits } from '../../words/units'
-import BenchDialog from './BenchDialog.vue'
-import { useBench } from './bench'
-import { useBook } from './book'
+import { DRESSES } from '../../messages/labels'
+import { latest } from '../../composables/latest'
+import { useUnits } from '../../messages/units'
+import SideDialog from '../../components/SideDialog.vue'
+import { useBench } from '../../stores/bench'
+import { useBook } from '../../stores/book'
 import RecipeForm from './RecipeForm.vue'
 
 /** The recipes of this kitchen: read, laid on the bench, written, taken from a file and given as one. */
@@ -86,7 +86,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <BenchDialog v-model="shown" title="Recipe book" :widest="920" top="6vh">
+  <SideDialog v-model="shown" title="Recipe book" :widest="920" top="6vh">
     <div class="book">
       <nav aria-label="Recipes">
         <button
@@ -145,7 +145,7 @@ onMounted(async () => {
         </article>
       </section>
     </div>
-  </BenchDialog>
+  </SideDialog>
 </template>
 
 <style scoped>

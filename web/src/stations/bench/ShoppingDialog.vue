@@ -2,13 +2,13 @@
 import { onMounted, ref } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Ingredient, ShoppingList } from '../../api/types'
-import { CUTS } from '../../words/labels'
-import { saveText } from '../../words/save'
-import { useUnits } from '../../words/units'
-import BenchDialog from './BenchDialog.vue'
-import { useBench } from './bench'
-import { useBook } from './book'
-import { useTray } from './tray'
+import { CUTS } from '../../messages/labels'
+import { saveText } from '../../composables/save'
+import { useUnits } from '../../messages/units'
+import SideDialog from '../../components/SideDialog.vue'
+import { useBench } from '../../stores/bench'
+import { useBook } from '../../stores/book'
+import { useTray } from '../../stores/tray'
 
 /** What has to be bought for what is on the bench, on its tray, and for the recipe it follows. */
 const shown = defineModel<boolean>({ required: true })
@@ -58,7 +58,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <BenchDialog v-model="shown" title="Shopping list" :widest="440">
+  <SideDialog v-model="shown" title="Shopping list" :widest="440">
     <p v-if="problem" role="alert" class="wrong">{{ problem }}</p>
     <template v-if="list">
       <ul>
@@ -74,7 +74,7 @@ onMounted(async () => {
         </button>
       </div>
     </template>
-  </BenchDialog>
+  </SideDialog>
 </template>
 
 <style scoped>

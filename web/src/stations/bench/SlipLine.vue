@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useUnits } from '../../words/units'
-import { useBench } from './bench'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
 
 /** What cannot well be is asked about, beside the field that was likely mistyped. */
 const props = defineProps<{ field: 'thicknessMm' | 'massG' }>()

@@ -2,9 +2,9 @@
 import { computed, ref } from 'vue'
 import { fleshColour } from '../../drawing/flesh'
 import { path, scale, ticks } from '../../drawing/scale'
-import { useDrawingWidth } from '../../drawing/width'
-import { useUnits } from '../../words/units'
-import { useBench } from './bench'
+import { useDrawingWidth } from '../../composables/width'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
 import ProgrammeStrip from './ProgrammeStrip.vue'
 
 /** The course of temperatures with the bands of doneness and the check window; the minute hand is dragged along it. */

@@ -4,11 +4,11 @@ import type { Layer } from '../../api/types'
 import { isInside } from '../../drawing/layers'
 import { closedPath } from '../../drawing/scale'
 import { sectionPicture, valueAt } from '../../drawing/sectionPicture'
-import { COLOURS } from '../../words/labels'
-import { minutesInWords } from '../../words/time'
-import { useDrawingWidth } from '../../drawing/width'
-import { useUnits } from '../../words/units'
-import { useBench } from './bench'
+import { COLOURS } from '../../messages/labels'
+import { minutesInWords } from '../../messages/time'
+import { useDrawingWidth } from '../../composables/width'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
 
 /** The cross-section with all that is round it, drawn to its own ruler. Dragging its top edge changes the thickness. */
 defineProps<{ playing: boolean }>()

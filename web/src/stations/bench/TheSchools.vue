@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { School } from '../../api/types'
-import { WAYS } from '../../words/labels'
-import { minutesInWords } from '../../words/time'
-import { useUnits } from '../../words/units'
-import { useBench } from './bench'
+import { WAYS } from '../../messages/labels'
+import { minutesInWords } from '../../messages/time'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
 
 /** Each way of reckoning as a mark on one time axis; a tap says what it says, where it fails, and where it comes from. */
 const units = useUnits()

@@ -2,14 +2,14 @@
 import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Answer, StageSpan } from '../../api/types'
-import { ADDED } from '../../words/labels'
-import { clock, minutesInWords } from '../../words/time'
-import { useUnits } from '../../words/units'
-import { useBench } from './bench'
-import CautionList from './CautionList.vue'
+import { ADDED } from '../../messages/labels'
+import { clock, minutesInWords } from '../../messages/time'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
+import CautionList from '../../components/CautionList.vue'
 import FoldingSteps from './FoldingSteps.vue'
 import ShoppingDialog from './ShoppingDialog.vue'
-import { useTray } from './tray'
+import { useTray } from '../../stores/tray'
 
 /** The slip pinned over the pass. */
 defineEmits<{ putIn: [] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { minutesInWords } from '../../words/time'
-import { useUnits } from '../../words/units'
-import { useTray } from './tray'
+import { minutesInWords } from '../../messages/time'
+import { useUnits } from '../../messages/units'
+import { useTray } from '../../stores/tray'
 
 /** What shares the tray, in the order it comes out. */
 const tray = useTray()

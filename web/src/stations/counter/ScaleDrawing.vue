@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { CounterAnswer } from '../../api/types'
-import { useUnits } from '../../words/units'
-import { useBench } from '../bench/bench'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
 
 /** The piece to scale from above on its tray, and from the side with what nobody knows of its thickness. */
 const props = defineProps<{

@@ -4,12 +4,12 @@ import { useRouter } from 'vue-router'
 import { api, Problem } from '../../api/client'
 import type { Bake, LogLine } from '../../api/types'
 import { scale } from '../../drawing/scale'
-import { VERDICTS } from '../../words/labels'
-import { latest } from '../../words/latest'
-import { clock, day, minutesInWords } from '../../words/time'
-import { useUnits } from '../../words/units'
-import { useBench } from '../bench/bench'
-import { useRunning } from '../oven/running'
+import { VERDICTS } from '../../messages/labels'
+import { latest } from '../../composables/latest'
+import { clock, day, minutesInWords } from '../../messages/time'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
+import { useRunning } from '../../stores/running'
 
 /** What happened: predicted and actual side by side. */
 const AXIS = 260

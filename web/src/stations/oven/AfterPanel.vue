@@ -2,9 +2,9 @@
 import { computed, ref } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Bake, TapKind } from '../../api/types'
-import { VERDICTS } from '../../words/labels'
-import { clock, day, minutesInWords, runningClock } from '../../words/time'
-import { useUnits } from '../../words/units'
+import { VERDICTS } from '../../messages/labels'
+import { clock, day, minutesInWords, runningClock } from '../../messages/time'
+import { useUnits } from '../../messages/units'
 
 /** After the plates are out: what is left, a photo, the line in the log, and what the oven turned out to be. */
 const props = defineProps<{ bake: Bake; now: number }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Bake } from '../../api/types'
-import { minutesInWords } from '../../words/time'
+import { minutesInWords } from '../../messages/time'
 
 /** How far it has come on the way through the check window, as it is now believed to lie. */
 const props = defineProps<{ bake: Bake; seconds: number }>()

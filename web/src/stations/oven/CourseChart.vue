@@ -6,9 +6,9 @@ import type { Bake, Inside } from '../../api/types'
 import { fleshColour } from '../../drawing/flesh'
 import { path, scale, ticks } from '../../drawing/scale'
 import { valueAt } from '../../drawing/sectionPicture'
-import { latest } from '../../words/latest'
-import { useUnits } from '../../words/units'
-import { useBench } from '../bench/bench'
+import { latest } from '../../composables/latest'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
 
 /** Where the middle may be by all that is known, the probe's trace beside it, and the bake's hand on both. */
 const props = defineProps<{ bake: Bake; seconds: number }>()

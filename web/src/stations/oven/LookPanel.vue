@@ -2,9 +2,9 @@
 import { computed, ref } from 'vue'
 import type { Bake, Cue } from '../../api/types'
 import CueSwatch from '../../drawing/CueSwatch.vue'
-import { CUES } from '../../words/labels'
-import { minutesInWords } from '../../words/time'
-import { useUnits } from '../../words/units'
+import { CUES } from '../../messages/labels'
+import { minutesInWords } from '../../messages/time'
+import { useUnits } from '../../messages/units'
 
 /** The check: what do you see? One tap, and the window narrows. */
 const props = defineProps<{ bake: Bake }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Bake, TapDetail, TapKind } from '../../api/types'
-import { useUnits } from '../../words/units'
-import BenchDialog from '../bench/BenchDialog.vue'
+import { useUnits } from '../../messages/units'
+import SideDialog from '../../components/SideDialog.vue'
 
 /** What the oven did other than planned. One tap each; every one re-times the bake at once. */
 const shown = defineModel<boolean>({ required: true })
@@ -25,7 +25,7 @@ function say(kind: TapKind, words: string, detail: TapDetail = {}) {
 </script>
 
 <template>
-  <BenchDialog v-model="shown" :title="`${bake.ovenName}: what happened?`" :widest="560">
+  <SideDialog v-model="shown" :title="`${bake.ovenName}: what happened?`" :widest="560">
     <div class="rows">
       <section>
         <p><b>The door was open</b></p>
@@ -63,7 +63,7 @@ function say(kind: TapKind, words: string, detail: TapDetail = {}) {
         </button>
       </section>
     </div>
-  </BenchDialog>
+  </SideDialog>
 </template>
 
 <style scoped>

@@ -3,8 +3,8 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Bake, DeviceReading } from '../../api/types'
-import { useUnits } from '../../words/units'
-import BenchDialog from '../bench/BenchDialog.vue'
+import { useUnits } from '../../messages/units'
+import SideDialog from '../../components/SideDialog.vue'
 
 /** Which of the thermometers that are heard sits in this fish, and which hangs in this oven. */
 const shown = defineModel<boolean>({ required: true })
@@ -57,7 +57,7 @@ async function hang(device: string | null) {
 </script>
 
 <template>
-  <BenchDialog v-model="shown" title="Probes" :widest="560">
+  <SideDialog v-model="shown" title="Probes" :widest="560">
     <p v-if="problem" class="wrong" role="alert">{{ problem.message }}</p>
     <p><b>In this fish:</b> {{ bake.checking.where }}</p>
     <p v-if="!tips.length" class="none">
@@ -93,7 +93,7 @@ async function hang(device: string | null) {
       </ul>
       <button v-if="bake.air" class="quiet" @click="hang(null)">None hangs here</button>
     </template>
-  </BenchDialog>
+  </SideDialog>
 </template>
 
 <style scoped>

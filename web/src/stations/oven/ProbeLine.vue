@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Bake } from '../../api/types'
-import { runningClock } from '../../words/time'
-import { useUnits } from '../../words/units'
+import { runningClock } from '../../messages/time'
+import { useUnits } from '../../messages/units'
 
 /** What the thermometers say, and whether they can be believed. */
 const props = defineProps<{ bake: Bake; now: number }>()

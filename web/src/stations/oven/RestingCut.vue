@@ -5,8 +5,8 @@ import type { Answer, Bake } from '../../api/types'
 import { isInside } from '../../drawing/layers'
 import { closedPath } from '../../drawing/scale'
 import { sectionPicture, valueAt } from '../../drawing/sectionPicture'
-import { useUnits } from '../../words/units'
-import { useBench } from '../bench/bench'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
 
 /** What goes on inside while it rests: the cut, coasting. */
 const props = defineProps<{ bake: Bake; seconds: number }>()

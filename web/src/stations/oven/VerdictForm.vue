@@ -4,9 +4,9 @@ import 'element-plus/es/components/input/style/css'
 import { computed } from 'vue'
 import type { HowItWas, Verdict } from '../../api/types'
 import { fleshColour } from '../../drawing/flesh'
-import { VERDICT_ORDER, VERDICTS } from '../../words/labels'
-import { useUnits } from '../../words/units'
-import { draftOf, dropDraft } from './drafts'
+import { VERDICT_ORDER, VERDICTS } from '../../messages/labels'
+import { useUnits } from '../../messages/units'
+import { draftOf, dropDraft } from '../../composables/drafts'
 
 /** How was it? One tap is enough; a probe reading and a note are for whoever has a hand free. */
 const props = defineProps<{ bakeId: string; busy: boolean; targetC: number }>()

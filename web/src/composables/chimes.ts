@@ -1,6 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
 import { ref } from 'vue'
-import type { Bake, Moment } from '../../api/types'
+import type { Bake, Moment } from '../api/types'
 import { strike } from './chime'
 
 /** What each stretch sounds like: strikes by pitch in hertz. What cannot wait climbs and comes again. */

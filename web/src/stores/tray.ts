@@ -1,9 +1,9 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
-import { api, Problem } from '../../api/client'
-import type { DishTurn, Question } from '../../api/types'
-import { latest } from '../../words/latest'
+import { api, Problem } from '../api/client'
+import type { DishTurn, Question } from '../api/types'
+import { latest } from '../composables/latest'
 import { type OnBench, useBench } from './bench'
 
 /** A dish that waits on the tray beside the one on the bench. */

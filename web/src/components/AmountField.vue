@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
-import FigureInput from '../../words/FigureInput.vue'
-import type { Kind } from '../../words/units'
-import { useUnits } from '../../words/units'
+import FigureInput from './FigureInput.vue'
+import type { Kind } from '../messages/units'
+import { useUnits } from '../messages/units'
 
 /** A small amount under its name; held in SI where it has a kind, empty where nobody said. */
 const props = defineProps<{

@@ -1,4 +1,4 @@
-import type { Bake } from '../../api/types'
+import type { Bake } from '../api/types'
 
 /** An event of the stream. */
 export interface News {

@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, Problem } from '../../api/client'
+import { api, Problem } from '../api/client'
 import type {
   Answer,
   Catalogue,
@@ -17,10 +17,10 @@ import type {
   StageInput,
   StageSpan,
   Stance,
-} from '../../api/types'
-import { CUTS, DRESS_BUTTONS, DRESSES } from '../../words/labels'
-import { latest } from '../../words/latest'
-import { useUnits } from '../../words/units'
+} from '../api/types'
+import { CUTS, DRESS_BUTTONS, DRESSES } from '../messages/labels'
+import { latest } from '../composables/latest'
+import { useUnits } from '../messages/units'
 
 /** What lies on the bench. Null for what nobody has measured. */
 export interface OnBench {

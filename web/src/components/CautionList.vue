@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Answer, Card, CounterAnswer } from '../../api/types'
-import { useUnits } from '../../words/units'
+import type { Answer, Card, CounterAnswer } from '../api/types'
+import { useUnits } from '../messages/units'
 
 /** What can hurt somebody, the hardest first, with who says so. */
 defineProps<{

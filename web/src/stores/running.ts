@@ -1,14 +1,14 @@
-import { newId } from '../../words/id'
+import { newId } from '../api/id'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, Problem } from '../../api/client'
-import type { Bake, HowItWas, Moment, Question, TapDetail, TapKind } from '../../api/types'
-import { runningClock } from '../../words/time'
-import { useChimes } from './chimes'
-import { type News, useLine } from './line'
-import { allWithWaiting, useOutbox } from './outbox'
+import { api, Problem } from '../api/client'
+import type { Bake, HowItWas, Moment, Question, TapDetail, TapKind } from '../api/types'
+import { runningClock } from '../messages/time'
+import { useChimes } from '../composables/chimes'
+import { type News, useLine } from '../composables/line'
+import { allWithWaiting, useOutbox } from '../composables/outbox'
 
 const TICK_MS = 250
 /** The stream beats every three seconds; after so long without a beat the line is taken for dead, ms. */

@@ -2,8 +2,8 @@
 import { ElInput } from 'element-plus'
 import 'element-plus/es/components/input/style/css'
 import { computed, ref, watch } from 'vue'
-import type { Kind } from './units'
-import { parsed, useUnits } from './units'
+import type { Kind } from '../messages/units'
+import { parsed, useUnits } from '../messages/units'
 
 /** A figure as somebody writes it in the kitchen's units: 26, 1⅛, 1 1/8, 5.8. Held in SI where it has a kind; empty for none. */
 const props = defineProps<{

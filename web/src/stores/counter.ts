@@ -1,10 +1,10 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
-import { api, Problem } from '../../api/client'
-import type { CounterAnswer, CounterQuestion, Keeping, Score, Sense, Style } from '../../api/types'
-import { latest } from '../../words/latest'
-import { useBench } from '../bench/bench'
+import { api, Problem } from '../api/client'
+import type { CounterAnswer, CounterQuestion, Keeping, Score, Sense, Style } from '../api/types'
+import { latest } from '../composables/latest'
+import { useBench } from './bench'
 
 /** What was found at the counter besides the piece itself, which lies on the bench already. */
 export interface Found {

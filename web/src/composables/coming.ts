@@ -1,4 +1,4 @@
-import type { Bake, Oven, Question } from '../../api/types'
+import type { Bake, Oven, Question } from '../api/types'
 
 /** When it is likely done, minutes. */
 export interface Window {

@@ -1,9 +1,9 @@
-import { newId } from '../../words/id'
+import { newId } from '../api/id'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { api, Problem } from '../../api/client'
-import type { RecipeInput, RecipeView } from '../../api/types'
+import { api, Problem } from '../api/client'
+import type { RecipeInput, RecipeView } from '../api/types'
 import { useBench } from './bench'
 
 /** As finely as anybody weighs. */

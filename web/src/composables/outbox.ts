@@ -1,8 +1,8 @@
 import { useEventListener } from '@vueuse/core'
 import { ref } from 'vue'
-import { Problem, send } from '../../api/client'
-import type { Bake, HowItWas, Moment, Tap } from '../../api/types'
-import { newId } from '../../words/id'
+import { Problem, send } from '../api/client'
+import type { Bake, HowItWas, Moment, Tap } from '../api/types'
+import { newId } from '../api/id'
 
 /** Something tapped that has to reach the kitchen computer, once. */
 export interface Parcel {

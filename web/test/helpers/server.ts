@@ -1,0 +1,32 @@
+import { vi } from 'vitest'
+
+export interface Asked {
+  method: string
+  path: string
+  body: unknown
+}
+
+type Answer = { status: number; body?: unknown } | Promise<{ status: number; body?: unknown }>
+
+/** A kitchen computer that answers as a test says, and notes what it was asked. */
+export function fakeServer(answer: (asked: Asked) => Answer) {
+  const asked: Asked[] = []
+  vi.stubGlobal('fetch', async (path: string, init: RequestInit = {}) => {
+    const one = {
+      method: init.method ?? 'GET',
+      path: String(path),
+      body: typeof init.body === 'string' ? JSON.parse(init.body) : (init.body ?? null),
+    }
+    asked.push(one)
+    const { status, body } = await answer(one)
+    if (status === 0) throw new TypeError('Failed to fetch')
+    const empty = body === undefined
+    return new Response(empty ? null : JSON.stringify(body), {
+      status,
+      headers: empty
+        ? {}
+        : { 'content-type': status < 400 ? 'application/json' : 'application/problem+json' },
+    })
+  })
+  return asked
+}

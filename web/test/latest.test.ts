@@ -1,0 +1,57 @@
+import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { latest } from '../src/composables/latest'
+
+beforeEach(() => void vi.useFakeTimers())
+afterEach(() => vi.useRealTimers())
+
+it('asks one question at a time, and of those between only the last', async () => {
+  const done: (() => void)[] = []
+  let asked = 0
+  const run = latest(() => {
+    asked++
+    return new Promise<void>((resolve) => done.push(resolve))
+  })
+  void run()
+  void run()
+  void run()
+  expect(asked).toBe(1)
+  done[0]!()
+  await vi.advanceTimersByTimeAsync(0)
+  expect(asked).toBe(2)
+  done[1]!()
+  await vi.advanceTimersByTimeAsync(0)
+  expect(asked).toBe(2)
+})
+
+it('gives up an answer that never comes for the next question, and waits longer for that', async () => {
+  const gaveUp: number[] = []
+  const began = performance.now()
+  const run = latest(
+    (signal) =>
+      new Promise<void>((_, reject) =>
+        signal.addEventListener('abort', () => {
+          gaveUp.push(performance.now() - began)
+          reject(new DOMException('given up', 'AbortError'))
+        }),
+      ),
+  )
+  void run()
+  void run()
+  await vi.advanceTimersByTimeAsync(4100)
+  expect(gaveUp).toHaveLength(1)
+  void run()
+  await vi.advanceTimersByTimeAsync(4100)
+  expect(gaveUp, 'twice as long the second time').toHaveLength(1)
+  await vi.advanceTimersByTimeAsync(4100)
+  expect(gaveUp).toHaveLength(2)
+})
+
+it('lets a fault through, and asks again afterwards', async () => {
+  let asked = 0
+  const run = latest(async () => {
+    if (asked++ === 0) throw new Error('broken')
+  })
+  await expect(run()).rejects.toThrow('broken')
+  await run()
+  expect(asked).toBe(2)
+})

@@ -1,0 +1,148 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { createApp } from 'vue'
+import { createMemoryHistory, createRouter } from 'vue-router'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Bake } from '../src/api/types'
+import { useRunning } from '../src/stores/running'
+import { hake, tapped } from './helpers/bakes'
+import { FakeSource, freshBrowser } from './helpers/browser'
+import { fakeServer } from './helpers/server'
+
+const AT_FIVE_PAST = Date.parse('2026-03-01T19:05:00Z')
+const stream = (bakes: Partial<Bake>[], now = '2026-03-01T19:05:00Z', more = {}) => ({
+  bakes,
+  gone: [],
+  now,
+  speed: 1,
+  stored: true,
+  ...more,
+})
+
+let answers: (asked: { method: string; path: string }) => { status: number; body?: unknown }
+
+/** A screen that follows, and has heard of what is in the oven. */
+async function screen(...bakes: Bake[]) {
+  answers ??= ({ path }) =>
+    path === '/api/bakes' ? { status: 200, body: bakes } : { status: 200, body: bakes[0] }
+  const asked = fakeServer((one) => answers(one))
+  const pinia = createPinia()
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/:any(.*)*', component: { render: () => null } }],
+  })
+  const app = createApp({ render: () => null })
+    .use(pinia)
+    .use(router)
+  setActivePinia(pinia)
+  const running = app.runWithContext(() => useRunning())
+  running.follow()
+  await vi.advanceTimersByTimeAsync(1)
+  FakeSource.open[0]!.tell(stream(bakes))
+  return { running, asked, source: () => FakeSource.open[0]! }
+}
+
+const shown = (running: ReturnType<typeof useRunning>, id = 'hake') => running.bakes.find((b) => b.id === id)
+
+beforeEach(() => {
+  freshBrowser()
+  vi.useFakeTimers({ now: AT_FIVE_PAST })
+  answers = undefined as never
+})
+afterEach(() => vi.useRealTimers())
+
+describe('a running bake on a screen', () => {
+  it('takes over what changed, and drops what is told as null', async () => {
+    const { running, source } = await screen(hake({ portions: 2 }))
+    source().tell(stream([{ id: 'hake', revision: 2, title: 'Hake, tail', portions: null } as never]))
+    expect(shown(running)).toMatchObject({ title: 'Hake, tail', revision: 2 })
+    expect(shown(running)).not.toHaveProperty('portions')
+  })
+
+  it('is not set back by an answer that comes late', async () => {
+    const { running, source } = await screen(hake())
+    source().tell(stream([{ id: 'hake', revision: 5, title: 'later' }]))
+    running.take(hake({ revision: 3, title: 'earlier' }))
+    expect(shown(running)?.title).toBe('later')
+  })
+
+  it('is not told against what was answered meanwhile: out and in again between two pushes', async () => {
+    const { running, source } = await screen(hake())
+    running.take(hake({ revision: 2, outAt: '2026-03-01T19:04:00Z' }))
+    expect(shown(running)?.outAt).toBeDefined()
+    // The line saw neither the one nor the other: for it nothing has changed but the revision.
+    source().tell(stream([{ id: 'hake', revision: 3 }]))
+    expect(shown(running)?.outAt).toBeUndefined()
+  })
+
+  it('keeps what the line has told of the reckoning when the answer is still at it', async () => {
+    const { running, source } = await screen(hake())
+    source().tell(stream([{ id: 'hake', revision: 2, title: 'worked out', reckoning: false }]))
+    running.take(hake({ revision: 2, title: 'not yet', reckoning: true }))
+    expect(shown(running)?.title).toBe('worked out')
+  })
+
+  it('shows a tap before it is stored', async () => {
+    const { running } = await screen(hake())
+    answers = () => ({ status: 503, body: {} })
+    const bake = shown(running)!
+    void running.tap(bake, 'OUT', 'out', {}, '2026-03-01T19:12:00Z')
+    expect(shown(running)).toMatchObject({ outAt: '2026-03-01T19:12:00Z' })
+  })
+
+  it('takes the last tap back, and where there is none the fish itself', async () => {
+    const { running, asked } = await screen(hake({ taps: [tapped('t2', 'SEEN'), tapped('t1', 'DOOR')] }))
+    await running.undo(shown(running)!)
+    expect(asked.at(-1)).toMatchObject({ method: 'DELETE', path: '/api/bakes/hake/taps/t2' })
+    await running.undo(hake({ taps: [] }))
+    expect(asked.at(-1)).toMatchObject({ method: 'DELETE', path: '/api/bakes/hake' })
+  })
+})
+
+describe("the kitchen's clock", () => {
+  it("goes on evenly between two words of the server's, and is not moved for a trifle", async () => {
+    const { running, source } = await screen(hake())
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(running.now).toBeCloseTo(AT_FIVE_PAST + 3000, -2)
+    source().tell(stream([], '2026-03-01T19:05:03.200Z'))
+    expect(running.now).toBeCloseTo(AT_FIVE_PAST + 3000, -2)
+    source().tell(stream([], '2026-03-01T19:05:10Z'))
+    expect(running.now).toBeCloseTo(AT_FIVE_PAST + 10_000, -2)
+  })
+
+  it('is kept where this device is set to another time, and that is said', async () => {
+    const { running, source } = await screen(hake())
+    vi.setSystemTime(AT_FIVE_PAST - 7 * 3600_000)
+    await vi.advanceTimersByTimeAsync(300)
+    // The line is asked for anew; it begins with everything.
+    source().tell(stream([hake()], '2026-03-01T19:05:00.500Z'))
+    expect(running.notice).toContain("This device's clock was set")
+    expect(running.secondsIn(shown(running)!)).toBeCloseTo(300, -1)
+  })
+
+  it('tells a screen that slept what it missed', async () => {
+    const { running, source } = await screen(hake())
+    vi.setSystemTime(AT_FIVE_PAST + 600_000)
+    await vi.advanceTimersByTimeAsync(300)
+    source().tell(stream([hake()], '2026-03-01T19:15:00Z'))
+    expect(running.notice).toContain('This screen was away for 10:00')
+  })
+
+  it('says that the kitchen computer is out of reach after nine silent seconds, and how long it was', async () => {
+    const { running, source } = await screen(hake())
+    await vi.advanceTimersByTimeAsync(8000)
+    expect(running.unreachable).toBe(false)
+    await vi.advanceTimersByTimeAsync(1500)
+    expect(running.unreachable).toBe(true)
+    await vi.advanceTimersByTimeAsync(12_000)
+    source().tell(stream([hake()], '2026-03-01T19:05:21Z'))
+    expect(running.unreachable).toBe(false)
+    expect(running.notice).toContain('The kitchen computer was away for')
+  })
+
+  it('does not take a store out of reach for an empty kitchen', async () => {
+    const { running, source } = await screen(hake())
+    source().tell(stream([], undefined, { stored: false }))
+    expect(running.bakes).toHaveLength(1)
+    expect(running.unreachable).toBe(true)
+  })
+})

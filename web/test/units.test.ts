@@ -1,0 +1,78 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import { parsed, say, useUnits } from '../src/messages/units'
+
+const units = useUnits()
+
+beforeEach(() => (units.chosen.value = 'metric'))
+
+describe('metric', () => {
+  it.each([
+    [25, '25 mm'],
+    [25.4, '25 mm'],
+  ])('%d mm', (mm, words) => expect(units.amount('length', mm)).toBe(words))
+
+  it('weighs in kilos from a thousand grams on', () => {
+    expect(units.amount('mass', 999)).toBe('999 g')
+    expect(units.amount('mass', 1250)).toBe('1.25 kg')
+  })
+
+  it('writes a minus as print does', () => expect(units.amount('heat', -20)).toBe('−20 °C'))
+})
+
+describe('imperial', () => {
+  beforeEach(() => (units.chosen.value = 'imperial'))
+
+  // A ruler's marks (by definition: 1 in is 25.4 mm).
+  it.each([
+    [25.4, '1 in'],
+    [28.575, '1⅛ in'],
+    [12.7, '½ in'],
+    [22, '⅞ in'],
+    [1, '1/16 in'],
+    [200, '7¾ in'],
+  ])('%d mm is %s', (mm, words) => expect(units.amount('length', mm)).toBe(words))
+
+  // 1 lb is 16 oz of 28.349523125 g (by definition).
+  it.each([
+    [453.6, '1 lb'],
+    [1200, '2 lb 10 oz'],
+    [170, '6.0 oz'],
+  ])('%d g is %s', (g, words) => expect(units.amount('mass', g)).toBe(words))
+
+  // What dials have (common practice, no source): steps of 25 °F.
+  it.each([
+    [230, '450°'],
+    [180, '350°'],
+    [200, '400°'],
+  ])('a dial of %d °C is set to %s', (c, words) => expect(units.dial(c)).toBe(words))
+
+  it('turns the dial from mark to mark and back', () => {
+    const up = units.turned(230, 1)
+    expect(units.dial(up)).toBe('475°')
+    expect(units.dial(units.turned(up, -1))).toBe('450°')
+  })
+
+  it('writes the amounts a sentence carries, and parts none at a line end', () => {
+    expect(say('Pull at [42 °C]; it rises [9 K], [25.4 mm] thick, [240 ml] of wine.')).toBe(
+      'Pull at 108\u00a0°F; it rises 16°, 1\u00a0in thick, 1\u00a0cup of wine.',
+    )
+  })
+})
+
+it('ticks an axis at round figures of the unit that is shown', () => {
+  expect(units.axis('heat', 0, 100, 5).map((t) => t.shown)).toEqual([0, 20, 40, 60, 80, 100])
+  units.chosen.value = 'imperial'
+  const ticks = units.axis('heat', 0, 100, 5).map((t) => t.shown)
+  expect(ticks).toEqual([50, 100, 150, 200])
+})
+
+it.each([
+  ['25', 25],
+  ['1,5', 1.5],
+  ['1⅛', 1.125],
+  ['1 1/4', 1.25],
+  ['3/8', 0.375],
+  ['−20', -20],
+  ['', null],
+  ['an inch', null],
+])('reads “%s” as %s', (text, value) => expect(parsed(text)).toBe(value))
