@@ -1,2 +1,6 @@
-/** What done means: targets, bands, and the killing of germs. */
+/**
+ * What done means: targets, bands, cues, and the killing of germs.
+ *
+ * <p>Knows: nothing else of the house.
+ */
 package olla.core.doneness;

@@ -10,7 +10,7 @@ import olla.core.fish.Composition;
  */
 public record OpenTray(Finish finish, Underlay underlay) implements Dress {
 
-    /** Emissivity of moist flesh (about 0.9, from memory). */
+    /** Emissivity of moist flesh, and of what else a kitchen lays round it (about 0.9, from memory). */
     public static final double EMISSIVITY = 0.9;
 
     /* From lean to oily flesh a bare face loses less; the straight line between the two is ours. */

@@ -30,7 +30,6 @@ public record Quantities(
     /* Vegetables as they lie in a bed, and oil to coat them, g/ml (common practice, no source). */
     private static final double BED_G_CM3 = 0.6;
     private static final double OIL_ML_A_KILO = 40;
-    private static final double BASE_BESIDE_MM = 20;
 
     /* Oil brushed on, marinade and glaze for a square decimetre of face, ml (common practice, no source). */
     private static final double OIL_ML_DM2 = 3;
@@ -259,7 +258,7 @@ public record Quantities(
         }
 
         void trayBake(TrayBake bake) {
-            double area = (piece.acrossMm() + 2 * BASE_BESIDE_MM) * piece.lengthMm();
+            double area = (piece.acrossMm() + 2 * TrayBake.BESIDE_MM) * piece.lengthMm();
             double grams = area * bake.depthMm() / 1000 * BED_G_CM3;
             for (Vegetable vegetable : bake.base()) {
                 add(vegetable.words(), grams / bake.base().size(), Measure.GRAM);

@@ -1,5 +1,6 @@
 package olla.core.dress;
 
+import olla.core.fish.BodyShape;
 import olla.core.fish.Piece;
 import olla.core.units.Refusals;
 import olla.core.units.Said;
@@ -39,9 +40,6 @@ public record SaltNeed(
 
     /* Of an ellipse drawn over length and depth a fish covers about this much (from memory). */
     private static final double PLAN = 0.9;
-
-    /* Head and tail are about this share of a fish's length (common practice, no source). */
-    private static final double BODY_SHARE = 0.68;
 
     /* Air round the crust on its tray, mm. */
     private static final double MARGIN_MM = 15;
@@ -112,7 +110,7 @@ public record SaltNeed(
     }
 
     private static double alongMm(Piece fish, boolean headAndTail) {
-        return fish.lengthMm() * (headAndTail ? 1 : BODY_SHARE);
+        return fish.lengthMm() * (headAndTail ? 1 : BodyShape.WITHOUT_HEAD_AND_TAIL);
     }
 
     private static double bedMm3(Piece fish, double coat, boolean headAndTail) {

@@ -22,6 +22,9 @@ public record TrayBake(List<Vegetable> base, Cutting cutting, double depthMm, Li
     /** How deep a base usually lies, mm (common practice, no source). */
     public static final double USUAL_DEPTH_MM = 25;
 
+    /** The base reaches this far beyond the fish that lies on it, mm (common practice, no source). */
+    public static final double BESIDE_MM = 20;
+
     private static final int MOST_KINDS = 5;
     private static final int MOST_SIDES = 3;
 

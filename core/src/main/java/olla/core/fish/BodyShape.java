@@ -15,6 +15,9 @@ public enum BodyShape {
     /** Hake, zander, ling: long and low. */
     SLENDER(0.17, 0.11, 0.34);
 
+    /** Without head and tail a fish is about this share of its length (common practice, no source). */
+    public static final double WITHOUT_HEAD_AND_TAIL = 0.68;
+
     private final double depthOverLength;
     private final double thicknessOverLength;
     private final double fill;

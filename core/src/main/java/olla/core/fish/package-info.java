@@ -1,2 +1,7 @@
-/** The fish itself: species, cuts, and one piece with its sides, its mass and how surely they are known. */
+/**
+ * The fish itself: species, cuts, and one piece with its sides, its mass and how surely they are known. What is done
+ * to it belongs elsewhere.
+ *
+ * <p>Knows: core.units.
+ */
 package olla.core.fish;

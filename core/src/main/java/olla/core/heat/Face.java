@@ -136,7 +136,7 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
 
         @Override
         public double mostC() {
-            return Water.BOILING_C;
+            return Temperature.BOILING_C;
         }
 
         @Override

@@ -1,5 +1,7 @@
 package olla.core.heat;
 
+import olla.core.units.Temperature;
+
 /**
  * Heat conduction in a {@link Section} by explicit finite volumes on enthalpy.
  *
@@ -71,7 +73,7 @@ public final class SectionSolver {
         this.boilingJm3 = new double[materials.length];
         for (int m = 0; m < materials.length; m++) {
             boilingJm3[m] = section.has(m) && materials[m].waterKgM3() > 0
-                    ? materials[m].enthalpyJm3(Water.BOILING_C)
+                    ? materials[m].enthalpyJm3(Temperature.BOILING_C)
                     : Double.POSITIVE_INFINITY;
         }
     }

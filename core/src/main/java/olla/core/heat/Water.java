@@ -6,9 +6,6 @@ final class Water {
     /** Latent heat of evaporation near 80 °C, J/kg (published: steam tables, 2.308 MJ/kg at 80 °C, from memory). */
     static final double EVAPORATION_J_KG = 2.3e6;
 
-    /** Where water boils at sea level, °C. */
-    static final double BOILING_C = 100;
-
     /** Standard atmosphere, Pa (exact, by definition). */
     static final double ATMOSPHERE_PA = 101_325;
 

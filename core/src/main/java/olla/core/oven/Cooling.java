@@ -1,6 +1,7 @@
 package olla.core.oven;
 
 import olla.core.units.Refusals;
+import olla.core.units.Temperature;
 
 /**
  * How an oven loses its heat while a dish is in it: not at all where something keeps it up, or towards the room, fast at
@@ -18,9 +19,6 @@ public record Cooling(double minutes) {
 
     /** Nobody bakes in an oven that loses more in an hour, °C (common practice, no source). */
     public static final double MOST_C_PER_HOUR = 150;
-
-    /** A kitchen's air, °C (from memory). */
-    public static final double ROOM_C = 22;
 
     /** @throws olla.core.units.RefusedInput where it would cool in no time */
     public Cooling {
@@ -41,12 +39,14 @@ public record Cooling(double minutes) {
         new Refusals()
                 .range("fallsCPerHour", "What a fire falls in an hour", celsiusPerHour, 0, MOST_C_PER_HOUR, "°C")
                 .throwIfAny();
-        return celsiusPerHour == 0 ? KEPT : new Cooling(-60 / Math.log1p(-celsiusPerHour / (SAID_AT_C - ROOM_C)));
+        return celsiusPerHour == 0
+                ? KEPT
+                : new Cooling(-60 / Math.log1p(-celsiusPerHour / (SAID_AT_C - Temperature.ROOM_C)));
     }
 
     /** What it loses in the first hour from 250 °C, °C. */
     public double celsiusPerHour() {
-        return (SAID_AT_C - ROOM_C) * -Math.expm1(-60 / minutes);
+        return (SAID_AT_C - Temperature.ROOM_C) * -Math.expm1(-60 / minutes);
     }
 
     /** Whether it cools at all. */

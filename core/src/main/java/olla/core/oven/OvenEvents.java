@@ -3,6 +3,7 @@ package olla.core.oven;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import olla.core.units.Temperature;
 
 /**
  * What the oven's air did against its plan: each event departs from the dial by so much and dies away. Departures add, which
@@ -86,14 +87,14 @@ public record OvenEvents(List<OvenEvent> events) {
                 departure -= stillToGo(dial - cold.airC(), since);
             } else if (event instanceof OvenEvent.DoorOpened door) {
                 double lost = MOST_LOST * -Math.expm1(-door.seconds() / LOSING_S);
-                departure -= (dial - Cooling.ROOM_C) * lost * Math.exp(-since / RECOVERY_MIN);
+                departure -= (dial - Temperature.ROOM_C) * lost * Math.exp(-since / RECOVERY_MIN);
             } else if (event instanceof OvenEvent.DialTurned turned) {
                 double up = turned.tempC() - dial;
                 departure -= up > 0 ? stillToGo(up, since) : up * Math.exp(-since / COOLING_MIN);
                 dial = turned.tempC();
             }
         }
-        return Math.max(Cooling.ROOM_C, dial + departure);
+        return Math.max(Temperature.ROOM_C, dial + departure);
     }
 
     private static double stillToGo(double kelvin, double minutes) {

@@ -1,2 +1,7 @@
-/** The oven: its kind, its truth, and the programme it is given. */
+/**
+ * The oven: its kind, what its air does against its dial, and the programme it is given. What is believed of one oven
+ * is {@code uncertainty}'s.
+ *
+ * <p>Knows: core.units.
+ */
 package olla.core.oven;

@@ -1,6 +1,7 @@
 package olla.core.plan;
 
 import olla.core.dress.Style;
+import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.units.Refusals;
@@ -23,8 +24,7 @@ public record TrayFit(double lengthMm, double widthMm) {
         NOT
     }
 
-    /* Head and tail are about this share of a fish's length; bent at the backbone it is about so much shorter. */
-    private static final double WITHOUT_HEAD_AND_TAIL = 0.68;
+    /* Bent at the backbone a fish is about so much shorter (common practice, no source). */
     private static final double BENT_SHARE = 0.82;
 
     /** @throws olla.core.units.RefusedInput where no tray is that size */
@@ -50,7 +50,7 @@ public record TrayFit(double lengthMm, double widthMm) {
         if (fitsAcross(length * BENT_SHARE, piece.widthMm())) {
             return How.BENT;
         }
-        return fitsAcross(length * WITHOUT_HEAD_AND_TAIL, piece.widthMm()) ? How.HEADLESS : How.NOT;
+        return fitsAcross(length * BodyShape.WITHOUT_HEAD_AND_TAIL, piece.widthMm()) ? How.HEADLESS : How.NOT;
     }
 
     /** Whether a stiff thing of this size goes in, straight or by the diagonal. */

@@ -1,2 +1,6 @@
-/** What to do when: the bake's own clock. The evening's run sheet moves in here. */
+/**
+ * What the hands do and when: preparing, checking, carving, the clock of a bake, what comes out too soon.
+ *
+ * <p>Knows: core.doneness, core.dress, core.fish, core.oven, core.units.
+ */
 package olla.core.plan;

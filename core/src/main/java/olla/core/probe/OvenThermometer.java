@@ -3,10 +3,10 @@ package olla.core.probe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import olla.core.oven.Cooling;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.Programme;
+import olla.core.units.Temperature;
 
 /**
  * What a thermometer that hangs in an oven tells of it. Putting a dish in opens the door and cools the air, thermostats
@@ -214,7 +214,7 @@ public final class OvenThermometer {
                 }
                 double minute = readings.get(i).minute();
                 if (minute > LOADING_MIN && !told(course, minute)) {
-                    double lost = drop / (course.dialC(plannedC, minute) - Cooling.ROOM_C);
+                    double lost = drop / (course.dialC(plannedC, minute) - Temperature.ROOM_C);
                     found.add(new Suspicion(Kind.DOOR, minute, OvenEvents.openSeconds(lost), 0));
                 }
                 i = lowest(readings, low, readings.get(low).minute()) + 1;

@@ -3,15 +3,13 @@ package olla.core.probe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import olla.core.units.Temperature;
 
 /**
  * Tells readings of the middle of a fish from those of the air, the tray, a slipped tip or a fault. Readings are judged in
  * the order of their time, however they came.
  */
 public final class ProbeJudge {
-
-    /* Flesh that still holds water does not pass its boiling point (general knowledge). */
-    private static final double BOILING_C = 100;
 
     /* No freezer of a kitchen makes flesh colder, °C (common practice: they stand at -18 to -24). */
     private static final double COLDEST_FLESH_C = -30;
@@ -83,7 +81,7 @@ public final class ProbeJudge {
     }
 
     private static Trust limits(Reading reading, DoubleUnaryOperator warmestC, double untilMin) {
-        if (reading.celsius() >= BOILING_C) {
+        if (reading.celsius() >= Temperature.BOILING_C) {
             return Trust.IN_THE_AIR;
         }
         if (reading.celsius() < COLDEST_FLESH_C) {

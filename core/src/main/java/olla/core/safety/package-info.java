@@ -1,2 +1,7 @@
-/** Cautions, each with the moment it matters, its text and its source. */
+/**
+ * Cautions, each with the moment it matters, its text and its source; allergens and leftovers. A danger that is told
+ * anywhere is judged here.
+ *
+ * <p>Knows: core.doneness, core.dress, core.fish, core.oven, core.units.
+ */
 package olla.core.safety;

@@ -18,11 +18,11 @@ import olla.core.heat.SectionBuilder;
 import olla.core.heat.SectionSolver;
 import olla.core.heat.SectionState;
 import olla.core.heat.Surroundings;
-import olla.core.oven.Cooling;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
 import olla.core.oven.Stage;
+import olla.core.units.Temperature;
 
 /** One piece in its dress in one oven, put into the solver's terms. */
 public final class BakeModel {
@@ -49,7 +49,6 @@ public final class BakeModel {
     private static final double TRAY_EMISSIVITY = 0.9;
 
     /* The kitchen: its air and walls, and the film of still air on a dish that stands (from memory). */
-    private static final double ROOM_C = Cooling.ROOM_C;
     private static final double ROOM_FILM = 5;
     private static final double ROOM_VAPOUR_PA = 1300;
 
@@ -64,7 +63,6 @@ public final class BakeModel {
     private static final double SALT_WETNESS = 0.05;
     private static final double BED_WETNESS = 0.2;
     private static final double SAUCE_WETNESS = 0.8;
-    private static final double EMISSIVITY = 0.9;
 
     /* Shorter than this the ends of a piece count, and the solve goes in slices, mm. */
     private static final double SLICED_BELOW_MM = 80;
@@ -104,7 +102,7 @@ public final class BakeModel {
             startC[m] = layers.startC(m);
         }
         startC[TrayLoad.FLESH] = piece.startTempC() + unknowns.startShiftC();
-        startC[TrayLoad.TRAY] = ROOM_C;
+        startC[TrayLoad.TRAY] = Temperature.ROOM_C;
     }
 
     private BakeModel(BakeModel like, Unknowns unknowns) {
@@ -229,7 +227,7 @@ public final class BakeModel {
      */
     double airC(double dialC, double minutes) {
         double set = course.airC(dialC, minutes) + oven.offsetC() + unknowns.ovenShiftC();
-        return ROOM_C + (set - ROOM_C) * oven.cooling().left(minutes);
+        return Temperature.ROOM_C + (set - Temperature.ROOM_C) * oven.cooling().left(minutes);
     }
 
     /**
@@ -259,8 +257,8 @@ public final class BakeModel {
     /** What the faces meet on the board. */
     Surroundings resting() {
         return faces(
-                new Air(ROOM_FILM, ROOM_C, ROOM_C, ROOM_VAPOUR_PA, 0),
-                new Face.Exposed(BOARD_FILM, ROOM_C, ROOM_C, 0, 0, 0));
+                new Air(ROOM_FILM, Temperature.ROOM_C, Temperature.ROOM_C, ROOM_VAPOUR_PA, 0),
+                new Face.Exposed(BOARD_FILM, Temperature.ROOM_C, Temperature.ROOM_C, 0, 0, 0));
     }
 
     /** The air round a dish: film W/m²K, air and walls °C, vapour Pa, a grill's beam W/m². */
@@ -281,11 +279,11 @@ public final class BakeModel {
         } else {
             faces[TrayLoad.FLESH] = air.on(
                     OpenTray.EMISSIVITY, dress.wetness(piece.species().composition()) * unknowns.wetnessFactor());
-            faces[TrayLoad.BED] = air.on(EMISSIVITY, BED_WETNESS);
+            faces[TrayLoad.BED] = air.on(OpenTray.EMISSIVITY, BED_WETNESS);
         }
-        faces[TrayLoad.COAT] = air.on(EMISSIVITY, COAT_WETNESS);
-        faces[TrayLoad.CRUST] = air.on(EMISSIVITY, SALT_WETNESS);
-        faces[TrayLoad.LIQUID] = air.on(EMISSIVITY, SAUCE_WETNESS);
+        faces[TrayLoad.COAT] = air.on(OpenTray.EMISSIVITY, COAT_WETNESS);
+        faces[TrayLoad.CRUST] = air.on(OpenTray.EMISSIVITY, SALT_WETNESS);
+        faces[TrayLoad.LIQUID] = air.on(OpenTray.EMISSIVITY, SAUCE_WETNESS);
         // A filling shows only where a sliced piece ends.
         faces[TrayLoad.FILLING] = faces[TrayLoad.FLESH];
         return new Surroundings(faces);

@@ -17,6 +17,7 @@ import olla.core.fish.Piece;
 import olla.core.heat.Layer;
 import olla.core.heat.Material;
 import olla.core.heat.Outline;
+import olla.core.units.Temperature;
 
 /** The layers that a dress puts round a section, with their materials and how warm they go on. */
 final class Layers {
@@ -49,16 +50,12 @@ final class Layers {
     /* A sauce stands this wide beside the fish, m (common practice, no source). */
     private static final double SAUCE_BESIDE_M = 0.02;
 
-    /* Vegetables reach this far beyond the fish that lies on them, m. */
-    private static final double BASE_BESIDE_M = 0.02;
-
     /* Heat goes through damp salt six times as fast as through flesh, so cells two and a half times as wide step as
      * quickly and are as exact. */
     private static final double SALT_STEP = 2.5;
 
     private static final double TOPPING_STEP_M = 0.0025;
 
-    private static final double KITCHEN_C = 20;
     private static final double PREPARED_C = 12;
 
     private final Piece piece;
@@ -107,7 +104,7 @@ final class Layers {
 
     private Outline bed() {
         boolean none = flesh.base() == 0 || sauced() || dress instanceof SaltCrust || dress instanceof Breaded;
-        double beside = dress instanceof TrayBake ? BASE_BESIDE_M : 0;
+        double beside = dress instanceof TrayBake ? TrayBake.BESIDE_MM / 1000 : 0;
         return none ? null : new Outline.RoundedRectangle(flesh.halfWidth() + beside, flesh.base(), 0, 0);
     }
 
@@ -206,6 +203,6 @@ final class Layers {
 
     /** How warm a layer goes on, °C. */
     double startC(int material) {
-        return material == TrayLoad.FILLING || material == TrayLoad.COAT ? PREPARED_C : KITCHEN_C;
+        return material == TrayLoad.FILLING || material == TrayLoad.COAT ? PREPARED_C : Temperature.ROOM_C;
     }
 }

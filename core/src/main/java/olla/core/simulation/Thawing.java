@@ -11,8 +11,6 @@ import olla.core.oven.OvenModel;
 /** How long a frozen piece thaws in the fridge, from the solver: still air at 4 °C until the middle is soft. */
 public final class Thawing {
 
-    private static final double FRIDGE_C = 4;
-
     /* Still air in a fridge on a wrapped piece (order of magnitude, from memory). */
     private static final double FRIDGE_FILM = 6;
 
@@ -27,7 +25,7 @@ public final class Thawing {
     public static double fridgeHours(Piece frozen) {
         BakeModel model = new BakeModel(
                 frozen, new OpenTray(), OvenModel.trusted(OvenKind.STILL), Unknowns.NONE, BakeModel.Fineness.COARSE);
-        Face air = new Face.Exposed(FRIDGE_FILM, FRIDGE_C, FRIDGE_C, 0.9, 0, 0);
+        Face air = new Face.Exposed(FRIDGE_FILM, Piece.FRIDGE_C, Piece.FRIDGE_C, OpenTray.EMISSIVITY, 0, 0);
         Surroundings fridge = new Surroundings(air, air);
         TrayLoad bare = new TrayLoad(true, false);
         SectionState state = model.start(bare);

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import olla.core.oven.Programme;
 import olla.core.uncertainty.Doubt.About;
+import olla.core.units.Temperature;
 
 /**
  * The same dish a few hundred times over, each with its own draw of what nobody knows: how thick it really is, what the
@@ -36,9 +37,6 @@ public final class Ensemble {
     /* Nobody knows an oven better than its thermostat swings and its door leaks (from memory). */
     private static final double LEAST_OFFSET_DOUBT_C = 2;
     private static final double LEAST_FILM_DOUBT = 0.04;
-
-    /* Flesh that still holds water does not pass its boiling point (general knowledge). */
-    private static final double BOILING_C = 100;
 
     private final MemberSolver solver;
     private final List<Member> members;
@@ -136,7 +134,7 @@ public final class Ensemble {
         double open = Math.max(Programme.LEAST_MINUTES, (outMinute - fixedMin) / scale);
         double peak = solver.targetC() + solver.perLog() * Math.log(open / member.openMinutes());
         double now = member.watched() ? member.coldestAt(outMinute / scale) : solver.startC();
-        return Math.min(BOILING_C, Math.max(now, peak));
+        return Math.min(Temperature.BOILING_C, Math.max(now, peak));
     }
 
     /**

@@ -6,6 +6,12 @@ public final class Temperature {
     /** 0 °C in kelvin (exact, by definition of the degree Celsius). */
     public static final double ZERO_CELSIUS_K = 273.15;
 
+    /** A kitchen's air and what has stood in it, °C (from memory). */
+    public static final double ROOM_C = 22;
+
+    /** Where water boils at sea level, °C; flesh that still holds water does not pass it (general knowledge). */
+    public static final double BOILING_C = 100;
+
     private Temperature() {}
 
     /** Kelvin from degrees Celsius. */
