@@ -3,11 +3,11 @@ package olla.server.bakes;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import olla.server.bench.EstimateAnswer;
+import olla.server.bakes.rows.TapInput;
 import olla.server.load.Reckoner;
+import olla.server.query.EstimateAnswer;
 import olla.server.web.MaybeAbsent;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -17,7 +17,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Bakes, running and logged. Every tap has its undo. */
 @RestController
@@ -25,12 +24,10 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class BakeController {
 
     private final BakeService bakes;
-    private final BakeStream stream;
     private final Reckoner reckoner;
 
-    BakeController(BakeService bakes, BakeStream stream, Reckoner reckoner) {
+    BakeController(BakeService bakes, Reckoner reckoner) {
         this.bakes = bakes;
-        this.stream = stream;
         this.reckoner = reckoner;
     }
 
@@ -44,12 +41,6 @@ class BakeController {
     @GetMapping("/log")
     List<LogLine> log() {
         return reckoner.reckon(bakes::logged);
-    }
-
-    /** All that screens follow, then every change of it, as server-sent events. */
-    @GetMapping(path = "/bakes/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter follow() {
-        return stream.follow();
     }
 
     @GetMapping("/bakes/{id}")

@@ -25,14 +25,24 @@ import olla.core.safety.Leftovers;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Observation;
 import olla.core.units.Refusals;
-import olla.server.bench.Certainties;
-import olla.server.bench.EstimateAnswer;
-import olla.server.bench.EstimateRequest;
-import olla.server.bench.Question;
+import olla.server.bakes.rows.Bake;
+import olla.server.bakes.rows.BakeRepository;
+import olla.server.bakes.rows.BakeTimeline;
+import olla.server.bakes.rows.Predicted;
+import olla.server.bakes.rows.StoredQuestions;
+import olla.server.bakes.rows.Tap;
+import olla.server.bakes.rows.TapInput;
+import olla.server.bakes.rows.TapKind;
+import olla.server.bakes.rows.TapRepository;
+import olla.server.forecast.CarryOver;
 import olla.server.ovens.Oven;
 import olla.server.ovens.OvenRepository;
 import olla.server.probes.ProbeUse;
 import olla.server.probes.ProbeUseRepository;
+import olla.server.query.CertaintyCache;
+import olla.server.query.EstimateAnswer;
+import olla.server.query.EstimateRequest;
+import olla.server.query.Question;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
 import org.springframework.beans.factory.annotation.Value;
@@ -57,7 +67,7 @@ public class BakeService {
     private static final int MOST_PORTIONS = 500;
 
     /** How long after it was logged screens still ask what became of the leftovers. */
-    static final Duration FOLLOWED = Duration.ofHours(4);
+    public static final Duration FOLLOWED = Duration.ofHours(4);
 
     /* Clocks of screens are set by this one, to within this. */
     private static final Duration CLOCKS_DIFFER = Duration.ofSeconds(10);
@@ -81,16 +91,16 @@ public class BakeService {
     private static final Set<TapKind> RIGHT_AT_ONCE = EnumSet.of(TapKind.OUT, TapKind.BACK);
 
     /** The log of an oven has changed. */
-    record LogChanged(int ovenId) {}
+    public record LogChanged(int ovenId) {}
 
     private final BakeRepository bakes;
     private final TapRepository taps;
     private final ProbeUseRepository probes;
     private final OvenRepository ovens;
     private final BakeViews views;
-    private final Questions questions;
+    private final StoredQuestions questions;
     private final CarryOver carryOver;
-    private final Certainties certainties;
+    private final CertaintyCache certainties;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
@@ -103,9 +113,9 @@ public class BakeService {
             ProbeUseRepository probes,
             OvenRepository ovens,
             BakeViews views,
-            Questions questions,
+            StoredQuestions questions,
             CarryOver carryOver,
-            Certainties certainties,
+            CertaintyCache certainties,
             Clock clock,
             TransactionTemplate transaction,
             ApplicationEventPublisher events,

@@ -13,8 +13,10 @@ import olla.core.probe.Trust;
 import olla.core.uncertainty.Assessment;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Observation.Verdict;
-import olla.server.bench.EstimateAnswer.CautionAnswer;
-import olla.server.bench.EstimateRequest;
+import olla.server.bakes.rows.Tap;
+import olla.server.bakes.rows.TapKind;
+import olla.server.query.EstimateAnswer.CautionAnswer;
+import olla.server.query.EstimateRequest;
 import olla.server.web.MaybeAbsent;
 
 /**

@@ -32,7 +32,6 @@ import olla.core.uncertainty.Assessment;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.Observation;
-import olla.server.bakes.BakeTimeline.Timed;
 import olla.server.bakes.BakeView.AirView;
 import olla.server.bakes.BakeView.AskedView;
 import olla.server.bakes.BakeView.BakeCard;
@@ -45,18 +44,30 @@ import olla.server.bakes.BakeView.MomentView;
 import olla.server.bakes.BakeView.ProbeView;
 import olla.server.bakes.BakeView.TapView;
 import olla.server.bakes.BakeView.WindowView;
-import olla.server.bakes.Forecasts.Subject;
 import olla.server.bakes.InsideView.FanView;
 import olla.server.bakes.InsideView.TraceView;
-import olla.server.bench.EstimateAnswer;
-import olla.server.bench.EstimateRequest;
-import olla.server.bench.Question;
+import olla.server.bakes.rows.Bake;
+import olla.server.bakes.rows.BakeTimeline;
+import olla.server.bakes.rows.BakeTimeline.Timed;
+import olla.server.bakes.rows.Predicted;
+import olla.server.bakes.rows.StoredQuestions;
+import olla.server.bakes.rows.Tap;
+import olla.server.bakes.rows.TapKind;
+import olla.server.bakes.rows.TapRepository;
+import olla.server.forecast.CarryOver;
+import olla.server.forecast.Forecast;
+import olla.server.forecast.Forecasts;
+import olla.server.forecast.Forecasts.Subject;
 import olla.server.ovens.Oven;
+import olla.server.photos.PhotoRepository;
 import olla.server.probes.Channel;
 import olla.server.probes.DeviceReading;
 import olla.server.probes.ProbeUse;
 import olla.server.probes.ProbeUseRepository;
 import olla.server.probes.ReadingStore;
+import olla.server.query.EstimateAnswer;
+import olla.server.query.EstimateRequest;
+import olla.server.query.Question;
 import olla.server.web.NotNow;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -66,7 +77,7 @@ import org.springframework.transaction.TransactionException;
 
 /** Puts a bake's rows together into what is shown of it. One that cannot be read hides no other. */
 @Component
-class BakeViews {
+public class BakeViews {
 
     private static final Logger LOG = LoggerFactory.getLogger(BakeViews.class);
 
@@ -86,7 +97,7 @@ class BakeViews {
     private final ReadingStore readings;
     private final PhotoRepository photos;
     private final Forecasts forecasts;
-    private final Questions questions;
+    private final StoredQuestions questions;
     private final CarryOver carryOver;
     private final Clock clock;
 
@@ -96,7 +107,7 @@ class BakeViews {
             ReadingStore readings,
             PhotoRepository photos,
             Forecasts forecasts,
-            Questions questions,
+            StoredQuestions questions,
             CarryOver carryOver,
             Clock clock) {
         this.taps = taps;
@@ -123,7 +134,7 @@ class BakeViews {
     }
 
     /** Bakes as they are known; who is told when more is known of one. */
-    List<BakeView> soon(List<Bake> bakes, Consumer<UUID> ready) {
+    public List<BakeView> soon(List<Bake> bakes, Consumer<UUID> ready) {
         return views(bakes, subject -> forecasts.soon(subject, ready));
     }
 
@@ -217,7 +228,7 @@ class BakeViews {
     }
 
     /** All that a forecast on a bake follows from. */
-    Subject subject(Bake bake) {
+    public Subject subject(Bake bake) {
         BakeTimeline timeline = timeline(bake);
         Rows rows = new Rows(bake, timeline, uses.findById(bake.getId()), false);
         return subject(rows, request(bake, timeline), measured(rows), airs(rows));

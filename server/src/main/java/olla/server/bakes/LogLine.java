@@ -5,7 +5,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import olla.core.uncertainty.Observation.Verdict;
-import olla.server.bench.EstimateRequest;
+import olla.server.bakes.rows.Bake;
+import olla.server.bakes.rows.Predicted;
+import olla.server.query.EstimateRequest;
 import olla.server.web.MaybeAbsent;
 
 /**

@@ -2,7 +2,7 @@ package olla.server.bakes;
 
 import java.time.Instant;
 import java.util.UUID;
-import olla.server.bench.EstimateRequest;
+import olla.server.query.EstimateRequest;
 import olla.server.web.MaybeAbsent;
 
 /**

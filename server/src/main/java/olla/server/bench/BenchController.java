@@ -2,6 +2,9 @@ package olla.server.bench;
 
 import java.util.List;
 import olla.server.load.Reckoner;
+import olla.server.query.EstimateAnswer;
+import olla.server.query.EstimateRequest;
+import olla.server.query.Question;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;

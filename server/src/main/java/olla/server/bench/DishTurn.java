@@ -6,6 +6,8 @@ import java.util.List;
 import olla.core.estimate.Estimate;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.units.Refusals;
+import olla.server.query.EstimateRequest;
+import olla.server.query.Question;
 
 /**
  * When one of several dishes on a tray comes out.

@@ -1,6 +1,7 @@
 package olla.server.bench;
 
 import java.util.List;
+import olla.server.query.EstimateRequest;
 
 /**
  * What shares one tray.

@@ -3,7 +3,7 @@ package olla.server.certainty;
 import java.util.List;
 import olla.core.estimate.Certainty;
 import olla.core.estimate.RuleOfThumb;
-import olla.server.bench.EstimateAnswer.DoubtAnswer;
+import olla.server.query.EstimateAnswer.DoubtAnswer;
 import olla.server.web.MaybeAbsent;
 
 /**

@@ -3,9 +3,9 @@ package olla.server.certainty;
 import olla.core.estimate.OvenRecord;
 import olla.core.units.Refusals;
 import olla.server.bakes.BakeService;
-import olla.server.bench.Certainties;
-import olla.server.bench.Question;
 import olla.server.load.Reckoner;
+import olla.server.query.CertaintyCache;
+import olla.server.query.Question;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -18,9 +18,9 @@ class CertaintyController {
 
     private final BakeService bakes;
     private final Reckoner reckoner;
-    private final Certainties certainties;
+    private final CertaintyCache certainties;
 
-    CertaintyController(BakeService bakes, Reckoner reckoner, Certainties certainties) {
+    CertaintyController(BakeService bakes, Reckoner reckoner, CertaintyCache certainties) {
         this.bakes = bakes;
         this.reckoner = reckoner;
         this.certainties = certainties;

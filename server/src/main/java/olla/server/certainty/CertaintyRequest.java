@@ -1,6 +1,6 @@
 package olla.server.certainty;
 
-import olla.server.bench.EstimateRequest;
+import olla.server.query.EstimateRequest;
 import olla.server.web.MaybeAbsent;
 
 /**

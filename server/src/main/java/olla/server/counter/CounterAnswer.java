@@ -9,7 +9,7 @@ import olla.core.fish.MeasuredBy;
 import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.safety.Caution;
-import olla.server.bench.EstimateAnswer.SlipAnswer;
+import olla.server.query.EstimateAnswer.SlipAnswer;
 import olla.server.web.MaybeAbsent;
 
 /** The counter's findings. Lengths mm, masses g, times minutes unless said otherwise. */

@@ -9,7 +9,7 @@ import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.plan.Helpings.Appetite;
 import olla.core.plan.PrepList.Extra;
-import olla.server.bench.EstimateRequest;
+import olla.server.query.EstimateRequest;
 import olla.server.web.MaybeAbsent;
 
 /**

@@ -15,6 +15,7 @@ import java.util.TreeMap;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Readings, as they came. They are rows without a life of their own, thousands an hour, and a doubled one is dropped by
@@ -55,7 +56,8 @@ public class ReadingStore {
     }
 
     /** Stores readings and tells the bakes they belong to; answers how many were new. */
-    int add(List<DeviceReading> readings) {
+    @Transactional
+    public int add(List<DeviceReading> readings) {
         // One statement, since a driver that batches does not say how many of the rows were new.
         JdbcClient.StatementSpec insert =
                 jdbc.sql("insert ignore into reading (device, channel, at, celsius, battery) values "
@@ -133,7 +135,8 @@ public class ReadingStore {
     }
 
     /** Forgets what is older. */
-    void forgetBefore(Instant when) {
+    @Transactional
+    public void forgetBefore(Instant when) {
         jdbc.sql("delete from reading where at < ?").param(utc(when)).update();
     }
 }

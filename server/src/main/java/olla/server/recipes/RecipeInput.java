@@ -3,8 +3,8 @@ package olla.server.recipes;
 import java.util.List;
 import olla.core.doneness.Doneness;
 import olla.core.units.Measure;
-import olla.server.bench.EstimateRequest.DressInput;
-import olla.server.bench.EstimateRequest.StageInput;
+import olla.server.query.EstimateRequest.DressInput;
+import olla.server.query.EstimateRequest.StageInput;
 import olla.server.web.MaybeAbsent;
 
 /**

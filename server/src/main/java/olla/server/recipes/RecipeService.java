@@ -10,12 +10,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import olla.core.dress.Quantities;
 import olla.core.safety.Allergen;
 import olla.core.units.Amount;
 import olla.core.units.Measure;
 import olla.core.units.Refusals;
-import olla.server.bench.Dressing;
-import olla.server.bench.EstimateAnswer.AmountAnswer;
+import olla.server.query.Dressing;
+import olla.server.query.EstimateAnswer.AmountAnswer;
 import olla.server.recipes.RecipeInput.BenchPart;
 import olla.server.recipes.RecipeInput.Ingredient;
 import olla.server.recipes.RecipeView.AllergenView;
@@ -38,7 +39,7 @@ public class RecipeService {
     private static final int MOST_INGREDIENTS = 60;
     private static final int MOST_STEPS = 40;
     /** No kitchen bakes more at once. */
-    static final int MOST_PIECES = 100;
+    static final int MOST_PIECES = Quantities.MOST_PIECES;
 
     static final double MOST_AMOUNT = 100_000;
 

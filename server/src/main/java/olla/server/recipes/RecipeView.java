@@ -3,7 +3,7 @@ package olla.server.recipes;
 import java.util.List;
 import java.util.UUID;
 import olla.core.safety.Allergen;
-import olla.server.bench.EstimateAnswer.AmountAnswer;
+import olla.server.query.EstimateAnswer.AmountAnswer;
 import olla.server.web.MaybeAbsent;
 
 /**

@@ -20,7 +20,7 @@ import olla.core.plan.Moment;
 import olla.core.uncertainty.Observation.Verdict;
 import olla.core.units.RefusedInput;
 import olla.server.TestDatabase;
-import olla.server.bench.EstimateRequest;
+import olla.server.query.EstimateRequest;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
 import org.junit.jupiter.api.Test;

@@ -5,15 +5,17 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.util.UUID;
 import olla.core.doneness.Cue;
-import olla.server.bench.EstimateRequest;
+import olla.server.bakes.rows.TapInput;
+import olla.server.bakes.rows.TapKind;
+import olla.server.query.EstimateRequest;
 
 /** Questions and taps for the tests of bakes. */
-final class Hakes {
+public final class Hakes {
 
     private Hakes() {}
 
     /** A portion of hake on a tray at 230 °C, likely done after twelve minutes or so. */
-    static EstimateRequest hake() {
+    public static EstimateRequest hake() {
         return hake("\"kind\":\"OPEN_TRAY\"", "");
     }
 
@@ -23,7 +25,7 @@ final class Hakes {
      * @param dress its dress's fields
      * @param more further fields of the request, each with a comma before it
      */
-    static EstimateRequest hake(String dress, String more) {
+    public static EstimateRequest hake(String dress, String more) {
         try {
             return new ObjectMapper().readValue("""
                     {"piece": {"species":"hake","cut":"PORTION","thicknessMm":26,"massG":160,"startTempC":8},
@@ -36,19 +38,19 @@ final class Hakes {
         }
     }
 
-    static TapInput tap(TapKind kind, Instant at) {
+    public static TapInput tap(TapKind kind, Instant at) {
         return new TapInput(UUID.randomUUID(), kind, at, null, null, null);
     }
 
-    static TapInput cue(Cue cue, Instant at) {
+    public static TapInput cue(Cue cue, Instant at) {
         return new TapInput(UUID.randomUUID(), TapKind.CUE, at, cue, null, null);
     }
 
-    static TapInput number(TapKind kind, int number, Instant at) {
+    public static TapInput number(TapKind kind, int number, Instant at) {
         return new TapInput(UUID.randomUUID(), kind, at, null, null, number);
     }
 
-    static TapInput degrees(TapKind kind, double celsius, Instant at) {
+    public static TapInput degrees(TapKind kind, double celsius, Instant at) {
         return new TapInput(UUID.randomUUID(), kind, at, null, celsius, null);
     }
 }

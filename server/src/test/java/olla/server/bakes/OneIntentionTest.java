@@ -17,6 +17,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import olla.core.uncertainty.Observation.Verdict;
 import olla.server.TestDatabase;
+import olla.server.bakes.rows.TapInput;
+import olla.server.bakes.rows.TapKind;
 import olla.server.web.NotNow;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;

@@ -13,9 +13,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import olla.core.estimate.OvenRecord;
 import olla.server.bakes.BakeService;
-import olla.server.bench.Certainties;
 import olla.server.load.Reckoner;
 import olla.server.load.TapsFirst;
+import olla.server.query.CertaintyCache;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
@@ -26,7 +26,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
 @WebMvcTest(CertaintyController.class)
-@Import({Reckoner.class, TapsFirst.class, Certainties.class})
+@Import({Reckoner.class, TapsFirst.class, CertaintyCache.class})
 class CertaintyApiTest {
 
     private static final String HAKE = """

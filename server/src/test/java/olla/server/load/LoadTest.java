@@ -338,7 +338,7 @@ class LoadTest {
 
     private static long stalled() {
         return Thread.getAllStackTraces().entrySet().stream()
-                .filter(e -> e.getKey().getName().equals("stream-sender"))
+                .filter(e -> e.getKey().getName().startsWith("stream-sender"))
                 .filter(e -> List.of(e.getValue()).stream()
                         .anyMatch(f -> f.getMethodName().startsWith("doWrite")))
                 .count();

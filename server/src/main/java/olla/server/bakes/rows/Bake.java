@@ -1,0 +1,182 @@
+package olla.server.bakes.rows;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Version;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import olla.core.uncertainty.Observation.Verdict;
+import olla.server.ovens.Oven;
+import olla.server.web.NamedByClient;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A bake, as stored: the question it answers, what was predicted, and its moments. All that is shown follows from these. */
+@Entity
+public class Bake extends NamedByClient {
+
+    @Version
+    private int version;
+
+    private String title;
+
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    private Oven oven;
+
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
+    @Column(columnDefinition = "text")
+    private String questionJson;
+
+    @Embedded
+    private Predicted predicted;
+
+    /* When it was first put in; when it is taken to have gone in follows from this and the taps. */
+    private Instant putAt;
+    private Instant startedAt;
+    private Instant outAt;
+    private Instant loggedAt;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Verdict verdict;
+
+    private BigDecimal probeCelsius;
+    private String note;
+
+    /* Counts up with everything that changes what a screen shows, in SQL, so that many can count at once. */
+    @Column(insertable = false, updatable = false)
+    private long revision;
+
+    private BigDecimal trustingMin;
+    private BigDecimal enoughFromMin;
+    private Instant clearedAt;
+
+    @Embedded
+    private Lesson lesson;
+
+    protected Bake() {}
+
+    public Bake(
+            UUID id,
+            String title,
+            Oven oven,
+            String questionJson,
+            Predicted predicted,
+            BigDecimal trustingMin,
+            BigDecimal enoughFromMin,
+            Instant putAt) {
+        super(id);
+        this.trustingMin = trustingMin;
+        this.enoughFromMin = enoughFromMin;
+        this.title = title;
+        this.oven = oven;
+        this.questionJson = questionJson;
+        this.predicted = predicted;
+        this.putAt = putAt;
+        this.startedAt = putAt;
+    }
+
+    /** Takes over what its taps come to. */
+    public void follow(BakeTimeline timeline) {
+        startedAt = timeline.startedAt();
+        outAt = timeline.outAt();
+        clearedAt = timeline.clearedAt();
+    }
+
+    public void teach(Lesson learned) {
+        lesson = learned;
+    }
+
+    public void log(Verdict how, BigDecimal probe, String words, Instant at) {
+        verdict = how;
+        probeCelsius = probe;
+        note = words;
+        loggedAt = at;
+    }
+
+    /** Closed without a word on how it was. */
+    public void close(Instant at) {
+        verdict = null;
+        loggedAt = at;
+    }
+
+    public void reopen() {
+        loggedAt = null;
+        lesson = null;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public Oven oven() {
+        return oven;
+    }
+
+    String questionJson() {
+        return questionJson;
+    }
+
+    public Predicted predicted() {
+        return predicted;
+    }
+
+    /** When it was first put in. */
+    public Instant putAt() {
+        return putAt;
+    }
+
+    /** From which minute on its coast is enough for the target it was put in for; empty where that was not kept. */
+    public OptionalDouble enoughFromMin() {
+        return enoughFromMin == null ? OptionalDouble.empty() : OptionalDouble.of(enoughFromMin.doubleValue());
+    }
+
+    public Instant startedAt() {
+        return startedAt;
+    }
+
+    public Instant outAt() {
+        return outAt;
+    }
+
+    public Instant loggedAt() {
+        return loggedAt;
+    }
+
+    public long revision() {
+        return revision;
+    }
+
+    /** How long it was to take if the dial were trusted, minutes. */
+    double trustingMin() {
+        return trustingMin.doubleValue();
+    }
+
+    public Instant clearedAt() {
+        return clearedAt;
+    }
+
+    /** What was believed of the oven after it; null where it has not been worked out yet. */
+    public Lesson lesson() {
+        return lesson;
+    }
+
+    public Verdict verdict() {
+        return verdict;
+    }
+
+    public BigDecimal probeCelsius() {
+        return probeCelsius;
+    }
+
+    public String note() {
+        return note;
+    }
+}

@@ -1,0 +1,82 @@
+package olla.server.bakes.rows;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+/** The stored bakes. */
+public interface BakeRepository extends JpaRepository<Bake, UUID> {
+
+    /** A bake that screens follow, and how often it has changed. */
+    record Pulse(UUID id, long revision) {}
+
+    /** One, with its oven. */
+    @EntityGraph(attributePaths = "oven")
+    Optional<Bake> findWithOvenById(UUID id);
+
+    /** Some, with their ovens. */
+    @EntityGraph(attributePaths = "oven")
+    List<Bake> findWithOvenByIdIn(List<UUID> ids);
+
+    /** Those that screens follow: not in the log yet, or lately and with leftovers nobody has spoken of. */
+    default List<Bake> findFollowed(Instant since) {
+        return findByLoggedAtIsNullOrClearedAtIsNullAndLoggedAtAfterOrderByStartedAt(since);
+    }
+
+    /* By its name and not by a query's text: a start would wait for the reading of the first text. */
+    @EntityGraph(attributePaths = "oven")
+    List<Bake> findByLoggedAtIsNullOrClearedAtIsNullAndLoggedAtAfterOrderByStartedAt(Instant since);
+
+    /** The same, as short as can be. */
+    default List<Pulse> findPulses(Instant since) {
+        return findPulseByLoggedAtIsNullOrClearedAtIsNullAndLoggedAtAfter(since);
+    }
+
+    /* Likewise. */
+    List<Pulse> findPulseByLoggedAtIsNullOrClearedAtIsNullAndLoggedAtAfter(Instant since);
+
+    /** The log, newest first. */
+    @EntityGraph(attributePaths = "oven")
+    List<Bake> findByLoggedAtIsNotNullOrderByStartedAtDesc(Limit limit);
+
+    /** How long what was logged so for one oven took against what was foretold, newest first; bakes of no length left out. */
+    @Query(
+            nativeQuery = true,
+            value =
+                    "select timestampdiff(microsecond, started_at, out_at) / 6e7 / trusting_min from bake"
+                            + " where oven_id = :ovenId and verdict = 'RIGHT' and logged_at is not null and trusting_min > 0 and out_at >"
+                            + " started_at and out_at < started_at + interval :mostMin minute order by started_at desc limit :most")
+    List<Double> ratios(int ovenId, int mostMin, int most);
+
+    /** An oven's log, in the order in which it was written. */
+    List<Bake> findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(int ovenId);
+
+    /** Forgets what was learned from an oven's log since a moment: something before it has changed. */
+    @Modifying(flushAutomatically = true)
+    @Query(
+            nativeQuery = true,
+            value =
+                    "update bake set lesson_offset_celsius = null, lesson_offset_doubt_celsius = null,"
+                            + " lesson_log_film = null, lesson_log_film_doubt = null where oven_id = :ovenId and logged_at >= :since")
+    void forgetLessons(int ovenId, Instant since);
+
+    /** Notes that a bake was taken back. */
+    @Modifying
+    @Query(nativeQuery = true, value = "insert ignore into bake_gone (id, at) values (:id, :at)")
+    void noteGone(String id, Instant at);
+
+    /** Whether it was taken back; sees what others have stored meanwhile. */
+    @Query(nativeQuery = true, value = "select id from bake_gone where id = :id lock in share mode")
+    Optional<String> findGone(String id);
+
+    /** Something changed that screens show. */
+    @Modifying(flushAutomatically = true)
+    @Query(nativeQuery = true, value = "update bake set revision = revision + 1 where id = :id")
+    void touch(String id);
+}

@@ -1,0 +1,104 @@
+package olla.server.bakes.rows;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.ObjectReader;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import olla.core.fish.Cut;
+import olla.core.oven.OvenKind;
+import olla.server.query.EstimateRequest;
+import olla.server.query.EstimateRequest.DressInput;
+import olla.server.query.EstimateRequest.DressKind;
+import olla.server.query.EstimateRequest.OvenInput;
+import olla.server.query.EstimateRequest.PieceInput;
+import olla.server.query.Question;
+import org.springframework.stereotype.Component;
+
+/** The questions that bakes were put in with, as they are stored. What was stored once can always be read again. */
+@Component
+public class StoredQuestions {
+
+    private static final int KEPT = 300;
+
+    private final ObjectMapper json;
+    private final ObjectReader lenient;
+    private final Cache<EstimateRequest, Question> understood =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+
+    StoredQuestions(ObjectMapper json) {
+        this.json = json;
+        this.lenient = json.readerFor(EstimateRequest.class)
+                .without(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .with(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL);
+    }
+
+    /** As it is stored. */
+    public String written(EstimateRequest question) {
+        try {
+            return json.writeValueAsString(question);
+        } catch (JsonProcessingException impossible) {
+            throw new IllegalStateException("A question that was read cannot be written.", impossible);
+        }
+    }
+
+    /** What was asked; of a row that a later version no longer understands, as much as can be. */
+    public EstimateRequest asked(Bake bake) {
+        try {
+            return whole(lenient.readValue(bake.questionJson()));
+        } catch (JsonProcessingException broken) {
+            return whole(new EstimateRequest(null, null, null, null, null, null, null, null, null));
+        }
+    }
+
+    private static EstimateRequest whole(EstimateRequest r) {
+        return new EstimateRequest(
+                r.piece() == null
+                        ? new PieceInput("", Cut.PORTION, null, null, null, null, null, null, null, null)
+                        : r.piece(),
+                r.dress() == null || r.dress().kind() == null ? PLAIN : r.dress(),
+                r.oven() == null || r.oven().kind() == null ? new OvenInput(OvenKind.STILL, null) : r.oven(),
+                r.programme() == null ? List.of() : r.programme(),
+                r.usual(),
+                r.doneness(),
+                r.pieces(),
+                r.atRisk(),
+                r.parasites());
+    }
+
+    private static final DressInput PLAIN = new DressInput(
+            DressKind.OPEN_TRAY,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null);
+
+    /**
+     * A request put into the craft's terms.
+     *
+     * @throws olla.core.units.RefusedInput where it is none that would be taken today
+     */
+    public Question understood(EstimateRequest request) {
+        return understood.get(request, Question::of);
+    }
+}

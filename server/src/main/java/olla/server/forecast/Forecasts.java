@@ -1,0 +1,319 @@
+package olla.server.forecast;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import olla.core.oven.OvenEvents;
+import olla.core.probe.ProbeJudge;
+import olla.core.probe.ProbeJudge.Judged;
+import olla.core.probe.Reading;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.Observation;
+import olla.core.uncertainty.OvenCalibration;
+import olla.core.uncertainty.ProbeObservations;
+import olla.server.bakes.rows.BakeTimeline.Timed;
+import olla.server.load.Pools;
+import olla.server.load.TapsFirst;
+import olla.server.query.EstimateRequest;
+import olla.server.query.Question;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.stereotype.Component;
+
+/**
+ * What is believed of the running bakes. It follows from stored moments and readings alone, so that any instance comes to the
+ * same; what was worked out is kept so that one reading more costs one reading more.
+ */
+@Component
+public class Forecasts {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Forecasts.class);
+
+    private static final int KEPT = 150;
+
+    /**
+     * All that a forecast follows from.
+     *
+     * @param revision how often the bake had changed
+     * @param ticket what was foretold
+     * @param sinceMin when the probe was put in
+     * @param outMin when it came out; infinite while it is in
+     * @param air what the oven's thermometer said
+     * @param grillMin how long it is under the grill at the end, minutes; 0 for none
+     * @param grillOnMin when that was tapped; infinite while it was not
+     */
+    public record Subject(
+            UUID id,
+            long revision,
+            EstimateRequest question,
+            CheckWindow ticket,
+            OvenEvents course,
+            List<Timed> seen,
+            List<Reading> readings,
+            double sinceMin,
+            double outMin,
+            Optional<Timed> air,
+            double grillMin,
+            double grillOnMin) {
+
+        /* How long under the grill is still to come at a minute, minutes. */
+        private double tailAt(double minute) {
+            return minute < grillOnMin ? grillMin : Math.max(0, grillOnMin + grillMin - minute);
+        }
+
+        boolean nothingObserved() {
+            return course.asPlanned() && seen.isEmpty() && readings.isEmpty() && air.isEmpty();
+        }
+
+        private boolean sameBefore(Subject other) {
+            return question.equals(other.question) && course.equals(other.course);
+        }
+    }
+
+    /** After each observation: the members and how wide the window was. */
+    private record Step(Timed timed, Ensemble after) {}
+
+    /** The members before anything was observed, on their way; empty where it never gets there. */
+    private record Plain(Subject of, CompletableFuture<Optional<Ensemble>> members) {}
+
+    private static final class Kept {
+        private Subject subject;
+        private Plain plain;
+        /* What the steps start from. */
+        private Ensemble prior;
+        private List<Step> steps = List.of();
+        private Forecast forecast;
+        /* The last that was asked for. */
+        private Subject wanted;
+        /* What is being worked out, and what will be once that is done; each null where there is none. */
+        private CompletableFuture<Forecast> coming;
+        private CompletableFuture<Forecast> next;
+    }
+
+    private final Cache<UUID, Kept> kept =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final TapsFirst taps;
+    private final Executor workers;
+
+    Forecasts(TapsFirst taps, @Qualifier(Pools.FORECASTS) Executor workers) {
+        this.taps = taps;
+        this.workers = workers;
+    }
+
+    /**
+     * The forecast that is there. Where it is not yet of all that was observed, that is worked out beside, and {@code ready}
+     * is told.
+     */
+    public Forecast soon(Subject subject, Consumer<UUID> ready) {
+        if (subject.nothingObserved()) {
+            return Forecast.ticket(subject.ticket());
+        }
+        Kept k = kept.get(subject.id(), id -> new Kept());
+        synchronized (k) {
+            if (k.forecast != null && subject.equals(k.subject)) {
+                return k.forecast;
+            }
+            begin(subject, k).thenRun(() -> ready.accept(subject.id()));
+            return (k.forecast == null ? Forecast.ticket(subject.ticket()) : k.forecast).whileMoreIsWorkedOut();
+        }
+    }
+
+    /** The forecast after all that was observed, or the last one where that takes longer than anybody waits. */
+    public Forecast now(Subject subject, long waitMs) {
+        if (subject.nothingObserved()) {
+            return Forecast.ticket(subject.ticket());
+        }
+        Kept k = kept.get(subject.id(), id -> new Kept());
+        CompletableFuture<Forecast> coming;
+        synchronized (k) {
+            if (k.forecast != null && subject.equals(k.subject)) {
+                return k.forecast;
+            }
+            coming = begin(subject, k);
+        }
+        taps.begin();
+        // Worked out before what others ask for, whether it is still waited for or the stream will tell it.
+        coming.whenComplete((forecast, failed) -> taps.end());
+        try {
+            return coming.get(waitMs, TimeUnit.MILLISECONDS);
+        } catch (TimeoutException late) {
+            return soon(subject, id -> {});
+        } catch (ExecutionException failed) {
+            // What was tapped is stored already: it is answered by the ticket rather than not at all.
+            LOG.error("The forecast of bake {} failed.", subject.id(), failed.getCause());
+            return Forecast.ticket(subject.ticket());
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            return Forecast.ticket(subject.ticket());
+        }
+    }
+
+    /* One after the other for one bake. What is asked for while one is worked out is worked out once, by the last word. */
+    private CompletableFuture<Forecast> begin(Subject subject, Kept k) {
+        if (k.wanted == null || k.wanted.revision() <= subject.revision()) {
+            k.wanted = subject;
+        }
+        if (k.next == null) {
+            CompletableFuture<?> before = k.coming == null ? CompletableFuture.completedFuture(null) : k.coming;
+            k.next = before.handle((done, failed) -> null).thenComposeAsync(nothing -> last(k), workers);
+        }
+        return k.next;
+    }
+
+    private CompletableFuture<Forecast> last(Kept k) {
+        Subject subject;
+        synchronized (k) {
+            subject = k.wanted;
+            k.coming = k.next;
+            k.next = null;
+        }
+        return plain(subject, k).thenApplyAsync(prior -> work(subject, k, prior), workers);
+    }
+
+    /* Solved once for whoever asks, and outside the lock: a tap on a bake never waits for the drawing of it. */
+    private CompletableFuture<Optional<Ensemble>> plain(Subject subject, Kept k) {
+        synchronized (k) {
+            if (k.plain == null
+                    || !k.plain.of().sameBefore(subject)
+                    || k.plain.members().isCompletedExceptionally()) {
+                k.plain = new Plain(
+                        subject,
+                        CompletableFuture.supplyAsync(
+                                () -> {
+                                    Question question = Question.of(subject.question());
+                                    return question.watched(question.truth(), subject.course());
+                                },
+                                workers));
+            }
+            return k.plain.members();
+        }
+    }
+
+    private Forecast work(Subject subject, Kept k, Optional<Ensemble> plain) {
+        if (plain.isEmpty()) {
+            // Turned down so far that it never gets there: the ticket is all there is.
+            return keep(subject, k, null, List.of(), Forecast.ticket(subject.ticket()));
+        }
+        Ensemble prior = plain.get();
+        List<Step> before;
+        synchronized (k) {
+            if (subject.equals(k.subject) && k.forecast != null) {
+                return k.forecast;
+            }
+            before = prior == k.prior ? k.steps : List.of();
+        }
+        List<Judged> judged =
+                ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
+        List<Step> steps = fold(prior, before, observations(subject, judged));
+        return keep(subject, k, prior, steps, forecast(subject, prior, steps, judged));
+    }
+
+    private static Forecast keep(Subject subject, Kept k, Ensemble prior, List<Step> steps, Forecast forecast) {
+        synchronized (k) {
+            k.subject = subject;
+            k.prior = prior;
+            k.steps = steps;
+            k.forecast = forecast;
+        }
+        return forecast;
+    }
+
+    private static List<Timed> observations(Subject subject, List<Judged> judged) {
+        Stream<Timed> tips = ProbeObservations.of(judged).stream()
+                .filter(tip -> tip.minute() < subject.outMin())
+                .map(tip -> new Timed(tip.minute(), tip));
+        return Stream.of(subject.seen().stream(), tips, subject.air().stream())
+                .flatMap(all -> all)
+                .sorted(Comparator.comparingDouble(Timed::minute))
+                .toList();
+    }
+
+    /* Goes on from the last observation that both lists share. */
+    private static List<Step> fold(Ensemble prior, List<Step> before, List<Timed> observations) {
+        List<Step> steps = new ArrayList<>();
+        boolean same = true;
+        for (int i = 0; i < observations.size(); i++) {
+            Timed timed = observations.get(i);
+            same &= i < before.size() && before.get(i).timed().equals(timed);
+            if (same) {
+                steps.add(before.get(i));
+            } else {
+                Ensemble last =
+                        steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
+                steps.add(new Step(timed, last.observe(timed.observation())));
+            }
+        }
+        return steps;
+    }
+
+    /* A look from before it went back in says nothing of when to look next. */
+    private static Forecast forecast(Subject subject, Ensemble prior, List<Step> steps, List<Judged> judged) {
+        Ensemble last = steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
+        Forecast.Look look = null;
+        for (int i = 0; i < steps.size(); i++) {
+            Observation observation = steps.get(i).timed().observation();
+            double minute = steps.get(i).timed().minute();
+            if (observation instanceof Observation.InOven seen
+                    && minute >= subject.course().backMin()) {
+                Ensemble before = i == 0 ? prior : steps.get(i - 1).after();
+                look = new Forecast.Look(
+                        last.assess(seen, subject.tailAt(minute)),
+                        before.window().widthMin(),
+                        steps.get(i).after().window().widthMin(),
+                        minute < before.window().likelyMin());
+            }
+        }
+        return new Forecast(last.window(), Optional.ofNullable(look), judged, Optional.of(last), false);
+    }
+
+    /** The members of a bake of which nothing was observed, worked out once. */
+    public Optional<Ensemble> unobserved(Subject subject) {
+        try {
+            return plain(subject, kept.get(subject.id(), id -> new Kept())).join();
+        } catch (CompletionException failed) {
+            throw failed.getCause() instanceof RuntimeException cause ? cause : failed;
+        }
+    }
+
+    /**
+     * What a finished bake teaches of its oven.
+     *
+     * @param believed of the oven until now
+     * @param after what was said and read after it came out
+     */
+    public Optional<OvenCalibration> lesson(Subject subject, OvenCalibration believed, List<Observation> after) {
+        Question question = Question.of(subject.question());
+        // How its fire was kept is of that evening and not learned.
+        OvenCalibration then = believed.cooling(question.truth().cooling());
+        return question.watched(then, subject.course()).map(prior -> {
+            List<Judged> judged =
+                    ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
+            List<Step> steps = fold(prior, List.of(), observations(subject, judged));
+            Ensemble last =
+                    steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
+            for (Observation observation : after) {
+                last = last.observe(observation);
+            }
+            return last.learned();
+        });
+    }
+
+    /** Forgets a bake that is no longer followed. */
+    public void forget(UUID id) {
+        kept.invalidate(id);
+    }
+}

@@ -1,0 +1,169 @@
+package olla.server.lessons;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Executor;
+import olla.core.plan.BakeClock;
+import olla.core.uncertainty.Observation;
+import olla.core.uncertainty.OvenCalibration;
+import olla.server.bakes.BakeService;
+import olla.server.bakes.BakeViews;
+import olla.server.bakes.rows.Bake;
+import olla.server.bakes.rows.BakeRepository;
+import olla.server.bakes.rows.Lesson;
+import olla.server.forecast.Forecasts;
+import olla.server.forecast.Forecasts.Subject;
+import olla.server.load.Pools;
+import olla.server.ovens.OvenRepository;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * What the log teaches of each oven: what was believed after one bake is where the next begins. Worked out beside, in the
+ * order of the log, from the first line on that has not been worked out; a line opened again lets all after it be worked
+ * out anew. The same on every instance, so that two may do it at once; what was worked out of a log that has changed
+ * meanwhile is thrown away.
+ */
+@Component
+@Order(3)
+public class Lessons implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Lessons.class);
+
+    private final BakeRepository bakes;
+    private final OvenRepository ovens;
+    private final BakeViews views;
+    private final Forecasts forecasts;
+    private final TransactionTemplate transaction;
+    private final Executor worker;
+
+    Lessons(
+            BakeRepository bakes,
+            OvenRepository ovens,
+            BakeViews views,
+            Forecasts forecasts,
+            TransactionTemplate transaction,
+            @Qualifier(Pools.LESSONS) Executor worker) {
+        this.bakes = bakes;
+        this.ovens = ovens;
+        this.views = views;
+        this.forecasts = forecasts;
+        this.transaction = transaction;
+        this.worker = worker;
+    }
+
+    /** What was logged while nobody was there to learn from it. */
+    @Override
+    public void run(ApplicationArguments args) {
+        ovens.findAllByOrderById().forEach(oven -> later(oven.id()));
+    }
+
+    @TransactionalEventListener
+    void logChanged(BakeService.LogChanged changed) {
+        later(changed.ovenId());
+    }
+
+    private void later(int ovenId) {
+        worker.execute(() -> {
+            try {
+                catchUp(ovenId);
+            } catch (Throwable failed) {
+                // The next line of the log, or the next start, tries again.
+                LOG.warn("Oven {} could not be learned: {}", ovenId, failed.toString());
+            }
+        });
+    }
+
+    /** Works out what is missing. */
+    public void catchUp(int ovenId) {
+        // A line that changes meanwhile counts the turn up, and comes here again itself.
+        int turn = ovens.lessonsTurn(ovenId);
+        OvenCalibration believed = OvenCalibration.UNCHECKED;
+        boolean missing = false;
+        List<Bake> log = bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(ovenId);
+        for (Bake line : log) {
+            missing |= line.lesson() == null;
+            if (!missing) {
+                believed = line.lesson().truth();
+                continue;
+            }
+            Bake bake = bakes.findWithOvenById(line.getId()).orElse(null);
+            if (bake == null || bake.loggedAt() == null) {
+                return;
+            }
+            believed = learned(bake, believed);
+            if (!taught(line.getId(), Lesson.of(believed), turn, ovenId)) {
+                return;
+            }
+        }
+        OvenCalibration taught = believed;
+        transaction.executeWithoutResult(status -> ovens.learn(
+                ovenId,
+                turn,
+                log.size(),
+                taught.offsetC(),
+                taught.offsetDoubtC(),
+                taught.logFilm(),
+                taught.logFilmDoubt()));
+    }
+
+    /* Kept, where no line has changed since. The bake's row is taken before the oven's, as by whoever logs. */
+    private boolean taught(UUID bakeId, Lesson lesson, int turn, int ovenId) {
+        return Boolean.TRUE.equals(transaction.execute(status -> {
+            bakes.touch(bakeId.toString());
+            if (ovens.lockedLessonsTurn(ovenId) != turn) {
+                status.setRollbackOnly();
+                return false;
+            }
+            Bake bake = bakes.findWithOvenById(bakeId).orElse(null);
+            if (bake == null || bake.loggedAt() == null) {
+                status.setRollbackOnly();
+                return false;
+            }
+            bake.teach(lesson);
+            bakes.save(bake);
+            return true;
+        }));
+    }
+
+    /* One line that cannot be understood, or says nothing, teaches nothing and hides no other. */
+    private OvenCalibration learned(Bake bake, OvenCalibration believed) {
+        if (bake.verdict() == null || bake.outAt() == null) {
+            return believed;
+        }
+        double out = minutes(bake.startedAt(), bake.outAt());
+        if (!(out > 0 && out < BakeClock.FORGOTTEN_MIN)) {
+            return believed;
+        }
+        try {
+            Subject subject = views.subject(bake);
+            List<Observation> after = new ArrayList<>();
+            if (bake.probeCelsius() != null) {
+                after.add(new Observation.Peak(out, bake.probeCelsius().doubleValue()));
+            }
+            after.add(new Observation.Judged(out, bake.verdict()));
+            return forecasts.lesson(subject, believed, after).orElse(believed);
+        } catch (DataAccessException | TransactionException outOfReach) {
+            throw outOfReach;
+        } catch (RuntimeException broken) {
+            LOG.error("Bake {} teaches its oven nothing; it cannot be reckoned any more.", bake.getId(), broken);
+            return believed;
+        }
+    }
+
+    private static double minutes(Instant from, Instant to) {
+        return Duration.between(from, to).toMillis() / 60_000.0;
+    }
+}

@@ -1,0 +1,77 @@
+package olla.server.load;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.scheduling.concurrent.ExecutorConfigurationSupport;
+import org.springframework.scheduling.concurrent.ThreadPoolTaskExecutor;
+import org.springframework.scheduling.concurrent.ThreadPoolTaskScheduler;
+
+/**
+ * The threads that work beside those that answer. Each pool is Spring's and named after its work, so that it is measured
+ * (executor.active, executor.queued and so on) and ends with the application; none takes the place of Spring's own.
+ */
+@Configuration(proxyBeanMethods = false)
+public class Pools {
+
+    /** Works out what follows from running bakes. */
+    public static final String FORECASTS = "forecastWorkers";
+
+    /** Works out what the log teaches. */
+    public static final String LESSONS = "lessonWorker";
+
+    /** Looks for what has changed, turn by turn. */
+    public static final String STREAM_TURNS = "streamTurns";
+
+    /** Sends to screens. */
+    public static final String STREAM_SENDERS = "streamSenders";
+
+    /* As many as a small machine has processors: one more would only take turns with them. */
+    private static final int FORECAST_WORKERS = 2;
+
+    @Bean(name = FORECASTS, defaultCandidate = false)
+    ThreadPoolTaskExecutor forecastWorkers() {
+        return of("forecast-", FORECAST_WORKERS);
+    }
+
+    @Bean(name = LESSONS, defaultCandidate = false)
+    ThreadPoolTaskExecutor lessonWorker() {
+        return of("lessons-", 1);
+    }
+
+    @Bean(name = STREAM_TURNS, defaultCandidate = false)
+    ThreadPoolTaskScheduler streamTurns() {
+        ThreadPoolTaskScheduler turns = new ThreadPoolTaskScheduler();
+        besides(turns, "stream-");
+        return turns;
+    }
+
+    /** One for each screen that is being sent to, so that none that does not read holds up another. */
+    @Bean(name = STREAM_SENDERS, defaultCandidate = false)
+    ThreadPoolTaskExecutor streamSenders() {
+        ThreadPoolTaskExecutor senders = new ThreadPoolTaskExecutor();
+        senders.setCorePoolSize(0);
+        senders.setQueueCapacity(0);
+        besides(senders, "stream-sender-");
+        return senders;
+    }
+
+    /**
+     * A pool of so many threads with a queue.
+     *
+     * @param prefix of its threads' names
+     */
+    public static ThreadPoolTaskExecutor of(String prefix, int threads) {
+        ThreadPoolTaskExecutor pool = new ThreadPoolTaskExecutor();
+        pool.setCorePoolSize(threads);
+        pool.setMaxPoolSize(threads);
+        besides(pool, prefix);
+        return pool;
+    }
+
+    /* What is asked while the application closes is still answered; what is at work then is let go. */
+    private static void besides(ExecutorConfigurationSupport pool, String prefix) {
+        pool.setThreadNamePrefix(prefix);
+        pool.setDaemon(true);
+        pool.setAcceptTasksAfterContextClose(true);
+    }
+}

@@ -1,0 +1,39 @@
+package olla.server.ovens;
+
+import olla.core.oven.OvenKind;
+import olla.server.query.EstimateRequest.TruthInput;
+import olla.server.web.MaybeAbsent;
+
+/**
+ * An oven, as shown.
+ *
+ * @param truth what its log has taught
+ * @param lessons from how many bakes
+ * @param words the same in a sentence
+ * @param sensor the thermometer in it
+ * @param away whether it was put away: nothing new goes into it, its log stays
+ * @param version what an If-Match names to change what is said of it
+ */
+record OvenView(
+        int id,
+        String name,
+        OvenKind kind,
+        TruthInput truth,
+        int lessons,
+        String words,
+        @MaybeAbsent String sensor,
+        boolean away,
+        int version) {
+    static OvenView of(Oven oven) {
+        return new OvenView(
+                oven.id(),
+                oven.name(),
+                oven.kind(),
+                TruthInput.of(oven.truth()),
+                oven.lessons(),
+                oven.truth().words(oven.lessons()),
+                oven.sensor(),
+                oven.away(),
+                oven.version());
+    }
+}

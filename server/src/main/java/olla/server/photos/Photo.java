@@ -1,0 +1,36 @@
+package olla.server.photos;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A picture of what was served, as stored: our own encoding of it, nothing of the camera's. */
+@Entity
+class Photo {
+
+    @Id
+    @JdbcTypeCode(SqlTypes.CHAR)
+    private UUID bakeId;
+
+    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARBINARY)
+    private byte[] jpeg;
+
+    private Instant takenAt;
+
+    protected Photo() {}
+
+    Photo(UUID bakeId, byte[] jpeg, Instant takenAt) {
+        this.bakeId = bakeId;
+        this.jpeg = jpeg.clone();
+        this.takenAt = takenAt;
+    }
+
+    byte[] jpeg() {
+        return jpeg.clone();
+    }
+}

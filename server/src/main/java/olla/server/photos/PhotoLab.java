@@ -1,0 +1,126 @@
+package olla.server.photos;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
+import net.coobird.thumbnailator.util.exif.ExifUtils;
+import net.coobird.thumbnailator.util.exif.Orientation;
+import olla.core.units.Refusal;
+import olla.core.units.RefusedInput;
+
+/**
+ * Makes a stored picture of a camera's: turned upright, no side longer than 1600 pixels, encoded anew as JPEG, so that
+ * neither what the camera wrote beside the picture (place, time, device) nor anything hidden in the file goes further.
+ */
+final class PhotoLab {
+
+    /** The largest file that is looked at, bytes. */
+    static final int MOST_BYTES = 12 * 1024 * 1024;
+
+    private static final long MOST_PIXELS = 60_000_000;
+    private static final int LONGEST_SIDE = 1600;
+    private static final double QUALITY = 0.85;
+    private static final Set<String> KINDS = Set.of("JPEG", "png");
+
+    private PhotoLab() {}
+
+    /**
+     * Develops a picture.
+     *
+     * @param file a JPEG or PNG file
+     * @return JPEG without metadata
+     * @throws olla.core.units.RefusedInput where it is none, or too large
+     */
+    static byte[] develop(byte[] file) {
+        if (file.length > MOST_BYTES) {
+            throw refused("A photo has at most " + MOST_BYTES / 1024 / 1024 + " MB.");
+        }
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw refused();
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in, true, true);
+                return developed(reader, turned(file));
+            } finally {
+                reader.dispose();
+            }
+        } catch (RefusedInput said) {
+            throw said;
+        } catch (IOException | RuntimeException unreadable) {
+            throw refused();
+        }
+    }
+
+    private static byte[] developed(ImageReader reader, Orientation camera) throws IOException {
+        if (!KINDS.contains(reader.getFormatName())) {
+            throw refused();
+        }
+        // A small file can unpack to a huge picture: its header says so.
+        if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
+            throw refused("A photo has at most " + MOST_PIXELS / 1_000_000 + " million pixels.");
+        }
+        // Lines that are not needed are never kept: what is held is a small picture, however large or deep the file's
+        // is.
+        int every = Math.max(1, Math.max(reader.getWidth(0), reader.getHeight(0)) / LONGEST_SIDE);
+        ImageReadParam thinned = reader.getDefaultReadParam();
+        thinned.setSourceSubsampling(every, every, 0, 0);
+        BufferedImage bare = reader.read(0, thinned);
+        // Turned upright and small, then written from the bare pixels.
+        BufferedImage upright = Thumbnails.of(bare)
+                .size(LONGEST_SIDE, LONGEST_SIDE)
+                .addFilter(ExifFilterUtils.getFilterForOrientation(camera == null ? Orientation.TOP_LEFT : camera))
+                .imageType(BufferedImage.TYPE_INT_RGB)
+                .asBufferedImage();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        Thumbnails.of(upright)
+                .scale(1)
+                .outputFormat("jpg")
+                .outputQuality(QUALITY)
+                .toOutputStream(out);
+        return out.toByteArray();
+    }
+
+    /*
+     * How the camera was held, out of the segment that says so: 0xFFE1 beginning with "Exif", before the scan begins at 0xFFDA
+     * (published: Exif 2.3, 4.5 and 4.7; from memory). Null where nothing is said. Thumbnailator finds it in a reader's metadata,
+     * which is left unread here: a small file can swell them too.
+     */
+    private static Orientation turned(byte[] jpeg) {
+        int at = 2;
+        while (at + 4 <= jpeg.length && (jpeg[at] & 0xFF) == 0xFF && (jpeg[at + 1] & 0xFF) != 0xDA) {
+            int length = (jpeg[at + 2] & 0xFF) << 8 | jpeg[at + 3] & 0xFF;
+            int end = Math.min(jpeg.length, at + 2 + length);
+            boolean exif = (jpeg[at + 1] & 0xFF) == 0xE1
+                    && end - at > 10
+                    && new String(jpeg, at + 4, 4, StandardCharsets.US_ASCII).equals("Exif");
+            if (exif) {
+                return ExifUtils.getOrientationFromExif(Arrays.copyOfRange(jpeg, at + 4, end));
+            }
+            at = Math.max(at + 2, end);
+        }
+        return null;
+    }
+
+    private static RefusedInput refused() {
+        return refused("This is no JPEG or PNG picture that can be read.");
+    }
+
+    private static RefusedInput refused(String why) {
+        return new RefusedInput(List.of(new Refusal("photo", why)));
+    }
+}

@@ -1,0 +1,21 @@
+package olla.server.photos;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** The stored pictures. */
+public interface PhotoRepository extends JpaRepository<Photo, UUID> {
+
+    /** Which of some bakes have one. */
+    default List<UUID> findIdsIn(Collection<UUID> bakes) {
+        return findIdByBakeIdIn(bakes).stream().map(Id::bakeId).toList();
+    }
+
+    /* Without the pictures. */
+    List<Id> findIdByBakeIdIn(Collection<UUID> bakes);
+
+    /** Of which bake a picture is. */
+    record Id(UUID bakeId) {}
+}

@@ -1,0 +1,87 @@
+package olla.server.photos;
+
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.UUID;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import olla.server.bakes.rows.BakeRepository;
+import olla.server.web.Busy;
+import olla.server.web.NotThere;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Keeps the pictures. What is stored is our own encoding of them. */
+@Service
+class PhotoService {
+
+    private static final int LONGEST_WAIT_S = 10;
+
+    private final PhotoRepository photos;
+    private final BakeRepository bakes;
+    private final Clock clock;
+    private final TransactionTemplate store;
+    private final Semaphore darkroom = new Semaphore(1, true);
+
+    PhotoService(PhotoRepository photos, BakeRepository bakes, Clock clock, PlatformTransactionManager transactions) {
+        this.store = new TransactionTemplate(transactions);
+        this.photos = photos;
+        this.bakes = bakes;
+        this.clock = clock;
+    }
+
+    /**
+     * Keeps a camera's picture of a bake; another one before it is dropped.
+     *
+     * @throws olla.core.units.RefusedInput where it is no picture, or too large
+     * @throws Busy where too many others are being looked at
+     */
+    public void keep(UUID id, byte[] file) {
+        byte[] jpeg = developed(file);
+        store.executeWithoutResult(stored -> {
+            touch(id);
+            photos.save(new Photo(id, jpeg, clock.instant().truncatedTo(ChronoUnit.MILLIS)));
+        });
+    }
+
+    /* Before the store is asked for anything, and one after the other: a picture is worth seconds, a tap is not to wait for it. */
+    private byte[] developed(byte[] file) {
+        try {
+            if (!darkroom.tryAcquire(LONGEST_WAIT_S, TimeUnit.SECONDS)) {
+                throw new Busy("Other photos are being developed. Send it again in a moment.");
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new Busy("Olla is about to stop. Send it again in a moment.");
+        }
+        try {
+            return PhotoLab.develop(file);
+        } finally {
+            darkroom.release();
+        }
+    }
+
+    /** The picture as JPEG. */
+    @Transactional(readOnly = true)
+    public byte[] show(UUID id) {
+        return photos.findById(id)
+                .orElseThrow(() -> new NotThere("There is no photo of this bake."))
+                .jpeg();
+    }
+
+    /** Drops it; where there is none, nothing changes. */
+    @Transactional
+    public void drop(UUID id) {
+        touch(id);
+        photos.deleteById(id);
+    }
+
+    private void touch(UUID id) {
+        if (!bakes.existsById(id)) {
+            throw new NotThere("There is no such bake.");
+        }
+        bakes.touch(id.toString());
+    }
+}

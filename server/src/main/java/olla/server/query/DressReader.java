@@ -1,0 +1,134 @@
+package olla.server.query;
+
+import java.util.Arrays;
+import java.util.List;
+import olla.core.dress.Breaded;
+import olla.core.dress.Dress;
+import olla.core.dress.EggSize;
+import olla.core.dress.Finish;
+import olla.core.dress.Mix;
+import olla.core.dress.OpenTray;
+import olla.core.dress.Parcel;
+import olla.core.dress.Parcel.Fold;
+import olla.core.dress.Salt;
+import olla.core.dress.SaltCrust;
+import olla.core.dress.SaltCrust.School;
+import olla.core.dress.SaltNeed;
+import olla.core.dress.Sheet;
+import olla.core.dress.Topping;
+import olla.core.dress.Topping.When;
+import olla.core.dress.TrayBake;
+import olla.core.dress.Underlay;
+import olla.core.dress.Vegetable;
+import olla.core.dress.Vegetable.Cutting;
+import olla.core.fish.Cut;
+import olla.core.fish.Piece;
+import olla.core.plan.TrayFit;
+import olla.core.units.Refusals;
+import olla.server.query.EstimateRequest.DressInput;
+import olla.server.query.EstimateRequest.DressKind;
+
+/** Reads a dress from a request, with what is usual where nothing is said. */
+final class DressReader {
+
+    private DressReader() {}
+
+    /** @throws olla.core.units.RefusedInput a line for each field that will not do */
+    static Dress of(DressInput input) {
+        if (input == null || input.kind() == null) {
+            new Refusals()
+                    .missing("kind", "Say how it is dressed: " + Arrays.toString(DressKind.values()) + ".")
+                    .throwIfAny();
+        }
+        return switch (input.kind()) {
+            case OPEN_TRAY -> new OpenTray(or(input.finish(), Finish.BARE), or(input.underlay(), Underlay.NONE));
+            case TOPPING ->
+                new Topping(
+                        or(input.mix(), Mix.CRUMB),
+                        or(input.when(), When.BEFORE),
+                        or(input.depthMm(), Topping.USUAL_DEPTH_MM));
+            case BREADED -> new Breaded(or(input.depthMm(), Breaded.USUAL_COAT_MM));
+            case PARCHMENT -> parcel(input, Sheet.PARCHMENT, Fold.HEART);
+            case FOIL -> parcel(input, Sheet.FOIL, Fold.SEAM_UP);
+            case SALT_CRUST -> crust(input);
+            case TRAY_BAKE ->
+                new TrayBake(
+                        kinds(input.vegetables(), "vegetables", List.of(Vegetable.POTATO)),
+                        or(input.cutting(), Cutting.SLICES),
+                        or(input.depthMm(), TrayBake.USUAL_DEPTH_MM),
+                        kinds(input.sides(), "sides", List.of()));
+        };
+    }
+
+    private static Parcel parcel(DressInput input, Sheet sheet, Fold usual) {
+        List<Vegetable> bed = kinds(input.vegetables(), "vegetables", List.of());
+        return new Parcel(
+                sheet,
+                or(input.fold(), usual),
+                bed,
+                or(input.bedMm(), bed.isEmpty() ? 0 : Parcel.USUAL_BED_MM),
+                or(input.splashMl(), 0.0),
+                Boolean.TRUE.equals(input.acid()));
+    }
+
+    private static SaltCrust crust(DressInput input) {
+        School school = or(input.school(), School.WET_SAND);
+        if (input.saltThereG() != null) {
+            new Refusals()
+                    .range("saltThereG", "Salt for a crust", input.saltThereG(), 100, 50_000, "g")
+                    .throwIfAny();
+        }
+        return new SaltCrust(
+                school,
+                or(input.coatMm(), school.usualCoatMm()),
+                or(input.salt(), Salt.COARSE),
+                or(input.eggs(), EggSize.MEDIUM),
+                or(input.headAndTail(), school.buries()),
+                !Boolean.FALSE.equals(input.scalesOn()));
+    }
+
+    /** Notes what a dress and a piece cannot be together. */
+    static void check(DressInput input, Dress dress, Piece piece, Refusals refusals) {
+        if (!(dress instanceof SaltCrust crust)) {
+            return;
+        }
+        if (piece.cut() != Cut.WHOLE) {
+            refusals.add(
+                    "dress.kind",
+                    "Salt on bare flesh makes it inedible: a crust is for a whole fish in its skin, not for a "
+                            + piece.cut().words() + ".");
+        }
+        if (input.trayLengthMm() != null && input.trayWidthMm() != null) {
+            SaltNeed need = SaltNeed.of(crust, piece);
+            TrayFit tray = refusals.take("dress", () -> new TrayFit(input.trayLengthMm(), input.trayWidthMm()));
+            if (tray != null && !tray.holds(need.trayLengthMm(), need.trayWidthMm())) {
+                refusals.add(
+                        "dress.trayLengthMm",
+                        String.format(
+                                java.util.Locale.ROOT,
+                                "In its crust the fish needs [%.0f mm] × [%.0f mm]; this tray has [%.0f mm] × [%.0f mm],"
+                                        + " and it does not go in by the diagonal either. Take a larger tray, a thinner"
+                                        + " crust, or leave head and tail bare.",
+                                need.trayLengthMm(),
+                                need.trayWidthMm(),
+                                tray.lengthMm(),
+                                tray.widthMm()));
+            }
+        }
+    }
+
+    static double bagG(DressInput input) {
+        return or(input.bagG(), SaltNeed.USUAL_BAG_G);
+    }
+
+    private static List<Vegetable> kinds(List<Vegetable> given, String field, List<Vegetable> usual) {
+        if (given != null && given.contains(null)) {
+            new Refusals().missing(field, "A vegetable without a name.").throwIfAny();
+        }
+        return given == null || given.isEmpty() ? usual : given;
+    }
+
+    private static <T> T or(T given, T usual) {
+        return given == null ? usual : given;
+    }
+}

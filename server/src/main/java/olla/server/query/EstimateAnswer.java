@@ -1,0 +1,331 @@
+package olla.server.query;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Base64;
+import java.util.List;
+import java.util.OptionalDouble;
+import olla.core.doneness.Lethality;
+import olla.core.dress.Parcel;
+import olla.core.dress.Quantities;
+import olla.core.estimate.Estimate;
+import olla.core.fish.MeasuredBy;
+import olla.core.fish.Piece;
+import olla.core.fish.PlausibilityCheck.Slip;
+import olla.core.oven.Stage;
+import olla.core.safety.Caution;
+import olla.core.simulation.Browning;
+import olla.core.simulation.Frames;
+import olla.core.simulation.StageSpan;
+import olla.core.simulation.Trace;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Doubt;
+import olla.core.units.Amount;
+import olla.core.units.Dial;
+import olla.core.units.Measure;
+import olla.server.query.EstimateRequest.StageKind;
+import olla.server.web.MaybeAbsent;
+
+/**
+ * The ticket. Times in minutes, temperatures in °C, masses in g; the three minutes of the window are missing where this
+ * oven never brings the piece to its target.
+ */
+public record EstimateAnswer(
+        PieceAnswer piece,
+        double bakeMinutes,
+        List<StageSpanAnswer> programme,
+        @MaybeAbsent Double checkFromMin,
+        @MaybeAbsent Double likelyMin,
+        @MaybeAbsent Double noLaterThanMin,
+        double pullC,
+        double peakC,
+        double restMinutes,
+        double meanAtPullC,
+        double waterLossG,
+        @MaybeAbsent Double fillingPeakC,
+        @MaybeAbsent Browning.Colour colour,
+        @MaybeAbsent Double goldMin,
+        @MaybeAbsent ForgottenAnswer forgotten,
+        double lethalityMinutesAt70,
+        String lethalityWords,
+        QuantitiesAnswer quantities,
+        DialAnswer dial,
+        TraceAnswer trace,
+        SectionsAnswer sections,
+        List<DoubtAnswer> doubts,
+        List<CautionAnswer> cautions,
+        List<String> assumptions,
+        List<SlipAnswer> slips) {
+
+    /** The piece with its missing sides filled in. */
+    public record PieceAnswer(
+            double thicknessMm,
+            double widthMm,
+            double lengthMm,
+            double massG,
+            double startTempC,
+            MeasuredBy measured,
+            double thicknessDoubtMm) {}
+
+    /**
+     * A stage on the clock, with its length.
+     *
+     * @param open true where the length was solved
+     */
+    public record StageSpanAnswer(
+            StageKind stage,
+            @MaybeAbsent Double tempC,
+            @MaybeAbsent Double share,
+            @MaybeAbsent Stage.What what,
+            boolean open,
+            double fromMin,
+            double toMin,
+            double coldestC) {}
+
+    /** What comes of leaving a crust shut for longer. */
+    public record ForgottenAnswer(double minutes, double peakC) {}
+
+    /** What the dress takes for all pieces. */
+    public record QuantitiesAnswer(
+            List<AmountAnswer> amounts,
+            List<String> advice,
+            @MaybeAbsent SheetAnswer sheet) {}
+
+    /** So much of something, on a scale and in spoons. */
+    public record AmountAnswer(String what, double value, Measure measure, String metric, String spoons) {
+        public static AmountAnswer of(Amount a) {
+            return new AmountAnswer(a.what(), round(a.value()), a.measure(), a.metric(), a.spoons());
+        }
+    }
+
+    /** A sheet to cut. */
+    public record SheetAnswer(double acrossMm, double alongMm, int layers, Parcel.Fold fold) {}
+
+    /** One temperature on the dials of a kitchen. */
+    public record DialAnswer(
+            int celsius, int fahrenheit, @MaybeAbsent Double gasMark, int fanCelsius) {}
+
+    /** The course of temperatures; arrays of one length. */
+    public record TraceAnswer(
+            double[] minute,
+            double[] coldestC,
+            double[] meanC,
+            double[] topFaceC,
+            double[] outerC,
+            double[] fillingC) {}
+
+    /**
+     * Pictures of the half-section, mid-plane first, bottom row first. Each picture is Base64 of one byte a place:
+     * temperature in °C plus {@value #CELSIUS_SHIFT}.
+     *
+     * @param outline x, y pairs in mm of the half outline, from the middle of the underside to the middle of the top
+     */
+    public record SectionsAnswer(
+            int columns,
+            int rows,
+            double halfWidthMm,
+            double heightMm,
+            double baseMm,
+            double[][] outline,
+            List<LayerAnswer> layers,
+            double[] minute,
+            List<String> picture,
+            double[] coldestXMm,
+            double[] coldestYMm) {}
+
+    /** A layer round, under, on or in the flesh: its half outline, and from which minute it is there. */
+    public record LayerAnswer(Frames.Kind kind, double[][] outline, double fromMinute) {}
+
+    /**
+     * What makes the window wide.
+     *
+     * @param minutes one standard deviation, minutes
+     * @param narrowsToMin how wide the window would be with the remedy, minutes
+     * @param remedy what a cook can do about it; missing where there is nothing
+     */
+    public record DoubtAnswer(
+            String what,
+            double minutes,
+            double narrowsToMin,
+            @MaybeAbsent String remedy) {
+
+        /** A doubt as it is told. */
+        public static DoubtAnswer of(Doubt d) {
+            return new DoubtAnswer(
+                    d.what(),
+                    round(d.minutes()),
+                    round(d.narrowsToMin()),
+                    d.remedy().isBlank() ? null : d.remedy());
+        }
+    }
+
+    /** Something that can hurt somebody, and when it matters. */
+    public record CautionAnswer(String code, Caution.Weight weight, Caution.When when, String text, String source) {
+
+        static CautionAnswer of(Caution c) {
+            return new CautionAnswer(c.code(), c.weight(), c.when(), c.text(), c.source());
+        }
+    }
+
+    private static final int CELSIUS_SHIFT = 50;
+
+    /** Reckons a question and writes the answer down. */
+    public static EstimateAnswer of(Question question) {
+        return of(question, question.answer());
+    }
+
+    /** The answer to a question, as it was reckoned. */
+    public static EstimateAnswer of(Question question, Estimate e) {
+        CheckWindow window = e.window().orElse(null);
+        Piece piece = e.piece();
+        Dial dial = e.dial();
+        return new EstimateAnswer(
+                new PieceAnswer(
+                        round(piece.thicknessMm()),
+                        round(piece.widthMm()),
+                        round(piece.lengthMm()),
+                        round(piece.massG()),
+                        round(piece.startTempC()),
+                        piece.measured(),
+                        round(piece.thicknessDoubtMm())),
+                round(e.bakeMinutes()),
+                programme(question, e),
+                window == null ? null : round(window.checkFromMin()),
+                window == null ? null : round(window.likelyMin()),
+                window == null ? null : round(window.noLaterThanMin()),
+                round(e.pullC()),
+                round(e.peakC()),
+                round(e.restMinutes()),
+                round(e.meanAtPullC()),
+                round(e.waterLossG()),
+                maybe(e.fillingPeakC()),
+                e.colour().orElse(null),
+                maybe(e.goldMin()),
+                e.forgotten()
+                        .map(f -> new ForgottenAnswer(f.minutes(), round(f.peakC())))
+                        .orElse(null),
+                Math.round(e.lethalityMinutesAt70() * 1e4) / 1e4,
+                Lethality.words(e.lethalityMinutesAt70()),
+                quantities(question, e),
+                new DialAnswer(dial.celsius(), dial.fahrenheit(), dial.gasMark(), dial.fanCelsius()),
+                trace(e.trace()),
+                sections(e.frames()),
+                e.doubts().stream().map(DoubtAnswer::of).toList(),
+                e.cautions().stream()
+                        .filter(c -> !question.assurance().settles(c, piece.species()))
+                        .map(CautionAnswer::of)
+                        .toList(),
+                e.assumptions(),
+                question.slips().stream().map(SlipAnswer::of).toList());
+    }
+
+    /**
+     * A question where a thickness and a mass do not go together.
+     *
+     * @param field which was likely mistyped
+     * @param meant what was likely meant, mm or g
+     */
+    public record SlipAnswer(
+            String field, String question, @MaybeAbsent Double meant) {
+        public static SlipAnswer of(Slip slip) {
+            return new SlipAnswer(
+                    slip.field(),
+                    slip.question(),
+                    slip.meant().isPresent() ? slip.meant().getAsDouble() : null);
+        }
+    }
+
+    private static Double maybe(OptionalDouble value) {
+        return value.isPresent() ? round(value.getAsDouble()) : null;
+    }
+
+    private static List<StageSpanAnswer> programme(Question question, Estimate e) {
+        List<StageSpanAnswer> spans = new ArrayList<>();
+        for (int i = 0; i < e.stages().size(); i++) {
+            StageSpan span = e.stages().get(i);
+            Stage asked = question.programme().stages().get(i);
+            Stage.Bake bake = span.stage() instanceof Stage.Bake b ? b : null;
+            spans.add(new StageSpanAnswer(
+                    kind(span.stage()),
+                    bake == null ? null : bake.tempC(),
+                    bake == null ? null : bake.share(),
+                    span.stage() instanceof Stage.Add add ? add.what() : null,
+                    asked instanceof Stage.Bake b && b.minutes().isEmpty(),
+                    round(span.fromMin()),
+                    round(span.toMin()),
+                    round(span.coldestC())));
+        }
+        return spans;
+    }
+
+    private static StageKind kind(Stage stage) {
+        if (stage instanceof Stage.Bake) {
+            return StageKind.BAKE;
+        }
+        if (stage instanceof Stage.Grill) {
+            return StageKind.GRILL;
+        }
+        if (stage instanceof Stage.Add) {
+            return StageKind.ADD;
+        }
+        return stage instanceof Stage.Turn ? StageKind.TURN : StageKind.REST;
+    }
+
+    private static QuantitiesAnswer quantities(Question question, Estimate e) {
+        Quantities q = question.quantities(e.bakeMinutes());
+        return new QuantitiesAnswer(
+                q.amounts().stream().map(AmountAnswer::of).toList(),
+                q.advice(),
+                q.sheet()
+                        .map(sheet -> new SheetAnswer(
+                                sheet.acrossMm(), sheet.alongMm(), sheet.layers(), ((Parcel) question.dress()).fold()))
+                        .orElse(null));
+    }
+
+    private static TraceAnswer trace(Trace t) {
+        return new TraceAnswer(
+                rounded(t.minute(), 1e3),
+                rounded(t.coldestC(), 1e2),
+                rounded(t.meanC(), 1e2),
+                rounded(t.topFaceC(), 1e2),
+                rounded(t.outerC(), 1e2),
+                rounded(t.fillingC(), 1e2));
+    }
+
+    private static SectionsAnswer sections(Frames f) {
+        return new SectionsAnswer(
+                f.columns(),
+                f.rows(),
+                f.halfWidthMm(),
+                f.heightMm(),
+                f.baseMm(),
+                outline(f.outline()),
+                f.layers().stream()
+                        .map(l -> new LayerAnswer(l.kind(), outline(l.outline()), round(l.fromMinute())))
+                        .toList(),
+                rounded(f.minute(), 1e3),
+                f.celsius().stream().map(EstimateAnswer::picture).toList(),
+                rounded(f.coldestXMm(), 1e2),
+                rounded(f.coldestYMm(), 1e2));
+    }
+
+    private static double[][] outline(List<double[]> points) {
+        return points.stream().map(p -> rounded(p, 1e2)).toArray(double[][]::new);
+    }
+
+    private static String picture(int[] celsius) {
+        byte[] bytes = new byte[celsius.length];
+        for (int i = 0; i < bytes.length; i++) {
+            bytes[i] = (byte) Math.max(0, Math.min(255, celsius[i] + CELSIUS_SHIFT));
+        }
+        return Base64.getEncoder().encodeToString(bytes);
+    }
+
+    private static double round(double value) {
+        return Math.round(value * 100) / 100.0;
+    }
+
+    private static double[] rounded(double[] values, double places) {
+        return Arrays.stream(values).map(v -> Math.round(v * places) / places).toArray();
+    }
+}

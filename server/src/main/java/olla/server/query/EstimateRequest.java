@@ -1,0 +1,230 @@
+package olla.server.query;
+
+import java.util.List;
+import java.util.Optional;
+import olla.core.doneness.Doneness;
+import olla.core.dress.EggSize;
+import olla.core.dress.Finish;
+import olla.core.dress.Mix;
+import olla.core.dress.Parcel.Fold;
+import olla.core.dress.Salt;
+import olla.core.dress.SaltCrust.School;
+import olla.core.dress.Topping.When;
+import olla.core.dress.Underlay;
+import olla.core.dress.Vegetable;
+import olla.core.dress.Vegetable.Cutting;
+import olla.core.fish.Cut;
+import olla.core.fish.Filling;
+import olla.core.fish.Orientation;
+import olla.core.oven.Cooling;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Stage.What;
+import olla.core.safety.Parasites;
+import olla.core.uncertainty.OvenCalibration;
+import olla.server.web.MaybeAbsent;
+
+/**
+ * A question to the bench, in SI units and degrees Celsius.
+ *
+ * @param piece the fish
+ * @param dress how it is dressed
+ * @param oven in which kind of oven
+ * @param programme stages in order; BAKEs without minutes share one length, which is solved for the target
+ * @param usual true to take only the first BAKE's temperature and the REST from the programme, and all else as the dress
+ *     usually has it
+ * @param doneness the target; FLAKES where it is not said
+ * @param pieces how many such pieces, 1 to 100; 1 where it is not said
+ * @param atRisk true where a guest is pregnant, very young, old or ill
+ * @param parasites what was done about them; UNKNOWN where it is not said
+ */
+public record EstimateRequest(
+        PieceInput piece,
+        DressInput dress,
+        OvenInput oven,
+        List<StageInput> programme,
+        @MaybeAbsent Boolean usual,
+        @MaybeAbsent Doneness doneness,
+        @MaybeAbsent Integer pieces,
+        @MaybeAbsent Boolean atRisk,
+        @MaybeAbsent Parasites parasites) {
+
+    /**
+     * The fish. Thickness or mass may be missing, not both; the other sides default from cut and species.
+     *
+     * @param species key of a species, as {@code /api/catalogue} lists them
+     * @param cut how it is cut
+     * @param thicknessMm at the thickest point, mm
+     * @param massG raw, g
+     * @param widthMm mm
+     * @param lengthMm mm
+     * @param startTempC at the middle, °C; 8 from the fridge, -18 frozen, where it is not said
+     * @param frozen goes in hard
+     * @param stance LYING where it is not said
+     * @param filling NONE where it is not said
+     */
+    public record PieceInput(
+            String species,
+            Cut cut,
+            @MaybeAbsent Double thicknessMm,
+            @MaybeAbsent Double massG,
+            @MaybeAbsent Double widthMm,
+            @MaybeAbsent Double lengthMm,
+            @MaybeAbsent Double startTempC,
+            @MaybeAbsent Boolean frozen,
+            @MaybeAbsent Orientation stance,
+            @MaybeAbsent Filling filling) {}
+
+    /**
+     * The dress. Each kind reads its own fields and no others; what is not said is as usual.
+     *
+     * @param kind the dress
+     * @param finish OPEN_TRAY: on its face
+     * @param underlay OPEN_TRAY: under it
+     * @param mix TOPPING: of what
+     * @param when TOPPING: when it goes on
+     * @param depthMm TOPPING and BREADED: how thick, mm; TRAY_BAKE: how deep the base, mm
+     * @param fold PARCHMENT and FOIL: how it is closed
+     * @param vegetables PARCHMENT and FOIL: the bed; TRAY_BAKE: the base
+     * @param bedMm PARCHMENT and FOIL: how deep the bed, mm
+     * @param splashMl PARCHMENT and FOIL: liquid poured in, ml
+     * @param acid PARCHMENT and FOIL: something sour is inside
+     * @param school SALT_CRUST: how the salt is made damp
+     * @param coatMm SALT_CRUST: how thick it lies, mm
+     * @param salt SALT_CRUST: which salt
+     * @param eggs SALT_CRUST: which eggs
+     * @param headAndTail SALT_CRUST: covered too
+     * @param scalesOn SALT_CRUST: scales still on
+     * @param bagG SALT_CRUST: salt in a bag, g
+     * @param saltThereG SALT_CRUST: salt that there is, g
+     * @param trayLengthMm SALT_CRUST: inner length of the tray, mm
+     * @param trayWidthMm SALT_CRUST: inner width of the tray, mm
+     * @param cutting TRAY_BAKE: how the base is cut
+     * @param sides TRAY_BAKE: quick sides for the last minutes
+     */
+    public record DressInput(
+            DressKind kind,
+            @MaybeAbsent Finish finish,
+            @MaybeAbsent Underlay underlay,
+            @MaybeAbsent Mix mix,
+            @MaybeAbsent When when,
+            @MaybeAbsent Double depthMm,
+            @MaybeAbsent Fold fold,
+            @MaybeAbsent List<Vegetable> vegetables,
+            @MaybeAbsent Double bedMm,
+            @MaybeAbsent Double splashMl,
+            @MaybeAbsent Boolean acid,
+            @MaybeAbsent School school,
+            @MaybeAbsent Double coatMm,
+            @MaybeAbsent Salt salt,
+            @MaybeAbsent EggSize eggs,
+            @MaybeAbsent Boolean headAndTail,
+            @MaybeAbsent Boolean scalesOn,
+            @MaybeAbsent Double bagG,
+            @MaybeAbsent Double saltThereG,
+            @MaybeAbsent Double trayLengthMm,
+            @MaybeAbsent Double trayWidthMm,
+            @MaybeAbsent Cutting cutting,
+            @MaybeAbsent List<Vegetable> sides) {}
+
+    /**
+     * The oven.
+     *
+     * @param kind how its air moves
+     * @param truth what its log has taught; where it is not said, nobody has checked it
+     */
+    public record OvenInput(OvenKind kind, @MaybeAbsent TruthInput truth) {}
+
+    /**
+     * What is believed of an oven.
+     *
+     * @param offsetC air less dial, -60 to 60 °C
+     * @param offsetDoubtC its standard deviation, above 0 to 40 °C
+     * @param logFilm natural logarithm of its film over the kind's usual one, -1 to 1
+     * @param logFilmDoubt its standard deviation, above 0 to 1
+     * @param fallsCPerHour what it loses in the first hour from 250 °C, 0 where it is kept up, to 150 °C; as its kind
+     *     usually does where it is not said
+     */
+    public record TruthInput(
+            double offsetC,
+            double offsetDoubtC,
+            double logFilm,
+            double logFilmDoubt,
+            @MaybeAbsent Double fallsCPerHour) {
+
+        /** What a stored truth looks like on the wire. */
+        public static TruthInput of(OvenCalibration truth) {
+            return new TruthInput(
+                    truth.offsetC(),
+                    truth.offsetDoubtC(),
+                    truth.logFilm(),
+                    truth.logFilmDoubt(),
+                    truth.cooling()
+                            .map(c -> Math.round(10 * c.celsiusPerHour()) / 10.0)
+                            .orElse(null));
+        }
+
+        OvenCalibration truth() {
+            return new OvenCalibration(
+                    offsetC,
+                    offsetDoubtC,
+                    logFilm,
+                    logFilmDoubt,
+                    Optional.ofNullable(fallsCPerHour).map(Cooling::falling));
+        }
+    }
+
+    /** The same question to another target. */
+    public EstimateRequest to(Doneness other) {
+        return new EstimateRequest(piece, dress, oven, programme, usual, other, pieces, atRisk, parasites);
+    }
+
+    /** The same question to an oven of which this is believed. */
+    public EstimateRequest in(OvenKind kind, OvenCalibration truth) {
+        return new EstimateRequest(
+                piece,
+                dress,
+                new OvenInput(kind, TruthInput.of(truth)),
+                programme,
+                usual,
+                doneness,
+                pieces,
+                atRisk,
+                parasites);
+    }
+
+    /**
+     * A stage of the programme.
+     *
+     * @param stage which kind
+     * @param tempC BAKE: the dial, °C
+     * @param minutes BAKE, GRILL, REST: how long; left open for BAKE it is solved, for REST it is as usual
+     * @param share BAKE left open: its part of the open length against the others; 1 where it is not said
+     * @param what ADD: what goes on or in
+     */
+    public record StageInput(
+            StageKind stage,
+            @MaybeAbsent Double tempC,
+            @MaybeAbsent Double minutes,
+            @MaybeAbsent Double share,
+            @MaybeAbsent What what) {}
+
+    /** Kinds of stage. */
+    public enum StageKind {
+        BAKE,
+        GRILL,
+        ADD,
+        TURN,
+        REST
+    }
+
+    /** Ways to dress a fish. */
+    public enum DressKind {
+        OPEN_TRAY,
+        TOPPING,
+        BREADED,
+        PARCHMENT,
+        FOIL,
+        SALT_CRUST,
+        TRAY_BAKE
+    }
+}

@@ -1,0 +1,87 @@
+package olla.server.query;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.OptionalDouble;
+import olla.core.dress.Dress;
+import olla.core.oven.Programme;
+import olla.core.oven.Stage;
+import olla.core.units.Refusals;
+import olla.server.query.EstimateRequest.StageInput;
+import olla.server.query.EstimateRequest.StageKind;
+
+/** Reads a programme from a request. */
+final class ProgrammeReader {
+
+    private ProgrammeReader() {}
+
+    /**
+     * The programme.
+     *
+     * @param dress what a rest of no length is taken from; null where it was refused
+     * @throws olla.core.units.RefusedInput a line for each stage that will not do
+     */
+    static Programme of(List<StageInput> given, Dress dress) {
+        Refusals refusals = new Refusals();
+        if (given == null || given.isEmpty() || given.contains(null)) {
+            refusals.add("", "A programme is a list of stages with at least one BAKE.")
+                    .throwIfAny();
+        }
+        List<Stage> stages = new ArrayList<>();
+        for (StageInput input : given) {
+            Stage stage = refusals.take("", () -> stage(input, dress));
+            if (stage != null) {
+                stages.add(stage);
+            }
+        }
+        refusals.throwIfAny();
+        return new Programme(stages);
+    }
+
+    private static Stage stage(StageInput input, Dress dress) {
+        Refusals refusals = new Refusals();
+        if (input.stage() == null) {
+            refusals.missing("stage", "Say which stage: " + Arrays.toString(StageKind.values()) + ".")
+                    .throwIfAny();
+        }
+        switch (input.stage()) {
+            case BAKE -> {
+                if (input.tempC() == null) {
+                    refusals.missing("tempC", "Say how hot the oven is set.");
+                }
+            }
+            case GRILL -> {
+                if (input.minutes() == null) {
+                    refusals.missing("minutes", "Say how long the grill is on.");
+                }
+            }
+            case ADD -> {
+                if (input.what() == null) {
+                    refusals.missing("what", "Say what is added: " + Arrays.toString(Stage.What.values()) + ".");
+                }
+            }
+            case TURN -> {}
+            case REST -> {
+                if (input.tempC() != null) {
+                    refusals.add("restTempC", "A rest has no temperature; it is out of the oven.");
+                }
+            }
+        }
+        refusals.throwIfAny();
+        return switch (input.stage()) {
+            case BAKE ->
+                new Stage.Bake(input.tempC(), optional(input.minutes()), input.share() == null ? 1 : input.share());
+            case GRILL -> new Stage.Grill(input.minutes());
+            case ADD -> new Stage.Add(input.what());
+            case TURN -> new Stage.Turn();
+            case REST ->
+                new Stage.Rest(
+                        input.minutes() != null ? input.minutes() : dress == null ? 0 : dress.usualRestMinutes());
+        };
+    }
+
+    private static OptionalDouble optional(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

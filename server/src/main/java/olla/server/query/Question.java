@@ -1,0 +1,264 @@
+package olla.server.query;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import olla.core.doneness.Doneness;
+import olla.core.dress.Dress;
+import olla.core.dress.Quantities;
+import olla.core.estimate.Alternatives;
+import olla.core.estimate.Certainty;
+import olla.core.estimate.Estimate;
+import olla.core.estimate.Estimator;
+import olla.core.estimate.OvenRecord;
+import olla.core.fish.Cut;
+import olla.core.fish.Filling;
+import olla.core.fish.Orientation;
+import olla.core.fish.Piece;
+import olla.core.fish.PlausibilityCheck;
+import olla.core.fish.PlausibilityCheck.Slip;
+import olla.core.fish.Species;
+import olla.core.oven.OvenEvents;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Programme;
+import olla.core.plan.Helpings;
+import olla.core.safety.Assurance;
+import olla.core.safety.Cautions;
+import olla.core.safety.Parasites;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.OvenCalibration;
+import olla.core.units.Refusals;
+import olla.server.query.EstimateAnswer.CautionAnswer;
+import olla.server.query.EstimateRequest.PieceInput;
+
+/**
+ * A request put into the craft's terms.
+ *
+ * @param piece the fish
+ * @param dress its dress
+ * @param ovenKind the oven's kind
+ * @param truth what is believed of the oven
+ * @param programme stages
+ * @param target doneness
+ * @param pieces how many
+ * @param bagG salt in a bag, g
+ * @param saltThereG salt that there is, g; 0 where nobody weighed it
+ * @param assurance what the kitchen vouches for
+ * @param slips what to ask where thickness and mass were both measured and do not go together
+ */
+public record Question(
+        Piece piece,
+        Dress dress,
+        OvenKind ovenKind,
+        OvenCalibration truth,
+        Programme programme,
+        Doneness target,
+        int pieces,
+        double bagG,
+        double saltThereG,
+        Assurance assurance,
+        List<Slip> slips) {
+
+    /* Any will do; the same one gives the same window for the same fish. */
+    private static final long SEED = 74;
+
+    /* What is solved for a target lands within this of it, K. */
+    private static final double LANDS_WITHIN_K = 0.5;
+
+    /**
+     * Reads a request, and says everything that is wrong with it at once.
+     *
+     * @throws olla.core.units.RefusedInput a line for each field that will not do
+     */
+    public static Question of(EstimateRequest request) {
+        Refusals refusals = new Refusals();
+        Piece piece = refusals.take("piece", () -> piece(request.piece()));
+        Dress dress = refusals.take("dress", () -> DressReader.of(request.dress()));
+        if (request.oven() == null || request.oven().kind() == null) {
+            refusals.missing("oven.kind", "Say which kind of oven: " + Arrays.toString(OvenKind.values()) + ".");
+        }
+        Doneness target = request.doneness() == null ? Doneness.FLAKES : request.doneness();
+        Assurance assurance = new Assurance(
+                Boolean.TRUE.equals(request.atRisk()),
+                request.parasites() == null ? Parasites.UNKNOWN : request.parasites());
+        if (piece != null) {
+            assurance.check(target, piece, refusals);
+        }
+        if (piece != null && dress != null) {
+            DressReader.check(request.dress(), dress, piece, refusals);
+        }
+        OvenCalibration truth = refusals.take("oven.truth", () -> truth(request));
+        boolean known = request.oven() != null && request.oven().kind() != null;
+        Programme programme = refusals.take("programme", () -> programme(request, known ? piece : null, dress, target));
+        refusals.throwIfAny();
+        return new Question(
+                piece,
+                dress,
+                request.oven().kind(),
+                truth,
+                programme,
+                target,
+                request.pieces() == null ? 1 : request.pieces(),
+                DressReader.bagG(request.dress()),
+                request.dress().saltThereG() == null ? 0 : request.dress().saltThereG(),
+                assurance,
+                slips(request.piece(), piece));
+    }
+
+    /** The same fish to each target and at three dials. */
+    public Alternatives alternatives() {
+        return Estimator.alternatives(piece, dress, truth.likely(ovenKind), programme, target);
+    }
+
+    /** The answer. */
+    public Estimate answer() {
+        return Estimator.estimate(piece, dress, ovenKind, truth, programme, target);
+    }
+
+    /** The answer of a bake as it went. */
+    public Estimate answer(OvenEvents course) {
+        return Estimator.estimate(piece, dress, ovenKind, truth, course, programme, target);
+    }
+
+    /** When it has to come out to peak so, minutes since it went in; empty where the oven never brings it there. */
+    public OptionalDouble minutesTo(double peakC, OvenEvents course) {
+        return Estimator.minutesTo(piece, dress, ovenKind, truth, course, programme, peakC);
+    }
+
+    /** The least that its middle has to come to for these guests, °C. */
+    public double leastPeakC() {
+        return assurance.leastPeakC(piece.species());
+    }
+
+    /** The targets below a peak that may be chosen for these guests, the highest first. */
+    public List<Doneness> lowerTargets(double peakC) {
+        return Arrays.stream(Doneness.values())
+                .filter(d -> d.peakC() < target.peakC() && d.peakC() <= peakC + LANDS_WITHIN_K)
+                .filter(d -> assurance.allows(d, piece))
+                .sorted(Comparator.comparing(Doneness::peakC).reversed())
+                .toList();
+    }
+
+    /** How sure that answer is, in an oven of which the log says this; empty where it is never done. */
+    Optional<Certainty> certainty(OvenRecord log) {
+        return Estimator.certainty(piece, dress, ovenKind, truth, programme, target, log, SEED);
+    }
+
+    /** The members to be observed while it bakes; empty where it is never done. */
+    public Optional<Ensemble> watched(OvenCalibration believed, OvenEvents course) {
+        return Estimator.watched(piece, dress, ovenKind, believed, course, programme, target, SEED);
+    }
+
+    /**
+     * The same bake as it was: out of the oven after so many minutes.
+     *
+     * @param minutes in the oven
+     * @param grilled whether it was under the grill that ends it
+     */
+    public Question lasting(double minutes, boolean grilled) {
+        return new Question(
+                piece,
+                dress,
+                ovenKind,
+                truth,
+                programme.until(minutes, grilled),
+                target,
+                pieces,
+                bagG,
+                saltThereG,
+                assurance,
+                slips);
+    }
+
+    /** How long it would likely take in an oven that does what its dial says, minutes; empty where it is never done. */
+    public OptionalDouble trustingTheDialMin() {
+        if (!truth.checked()) {
+            return answer().window().stream()
+                    .mapToDouble(CheckWindow::likelyMin)
+                    .findFirst();
+        }
+        return Estimator.estimate(piece, dress, ovenKind, OvenCalibration.UNCHECKED, programme, target)
+                .window()
+                .stream()
+                .mapToDouble(CheckWindow::likelyMin)
+                .findFirst();
+    }
+
+    /** What the dress takes for all the pieces, with a bake that long, minutes. */
+    public Quantities quantities(double bakeMinutes) {
+        return Quantities.of(dress, piece, pieces, bakeMinutes, bagG, saltThereG);
+    }
+
+    /** The cautions of a bake to its target. */
+    public List<CautionAnswer> cautions() {
+        return Cautions.of(piece, dress, ovenKind, programme, target.peakC()).stream()
+                .filter(c -> !assurance.settles(c, piece.species()))
+                .map(CautionAnswer::of)
+                .toList();
+    }
+
+    /** How many helpings it comes to, at least one. */
+    public int helpings() {
+        double feeds = Helpings.feeds(piece.massG() * pieces, Helpings.Appetite.USUAL, piece.cut());
+        return Math.max(1, (int) Math.round(feeds));
+    }
+
+    private static List<Slip> slips(PieceInput typed, Piece piece) {
+        return typed.thicknessMm() == null || typed.massG() == null
+                ? List.of()
+                : PlausibilityCheck.of(piece.species(), piece.cut(), typed.thicknessMm(), typed.massG());
+    }
+
+    private static Piece piece(PieceInput input) {
+        Refusals refusals = new Refusals();
+        if (input == null) {
+            refusals.missing("", "Say which fish.").throwIfAny();
+        }
+        if (input.species() == null || Species.ofKey(input.species()).isEmpty()) {
+            refusals.add("species", "Olla knows no fish called “" + input.species() + "”.");
+        }
+        if (input.cut() == null) {
+            refusals.missing("cut", "Say how it is cut: " + Arrays.toString(Cut.values()) + ".");
+        }
+        refusals.throwIfAny();
+        return Piece.from(
+                        Species.ofKey(input.species()).orElseThrow(),
+                        input.cut(),
+                        optional(input.thicknessMm()),
+                        optional(input.massG()),
+                        optional(input.widthMm()),
+                        optional(input.lengthMm()),
+                        optional(input.startTempC()),
+                        Boolean.TRUE.equals(input.frozen()))
+                .set(
+                        input.stance() == null ? Orientation.LYING : input.stance(),
+                        input.filling() == null ? Filling.NONE : input.filling());
+    }
+
+    private static OvenCalibration truth(EstimateRequest request) {
+        return request.oven() == null || request.oven().truth() == null
+                ? OvenCalibration.UNCHECKED
+                : request.oven().truth().truth();
+    }
+
+    private static Programme programme(EstimateRequest request, Piece piece, Dress dress, Doneness target) {
+        Programme said = ProgrammeReader.of(request.programme(), dress);
+        if (!Boolean.TRUE.equals(request.usual()) || piece == null || dress == null) {
+            return said;
+        }
+        return Estimator.usual(
+                piece,
+                dress,
+                truth(request).likely(request.oven().kind()),
+                target,
+                said.bakeTempC(),
+                said.restMinutes());
+    }
+
+    private static OptionalDouble optional(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

@@ -1,0 +1,6 @@
+/**
+ * Recipes: stored, shared, read from and written to open files, and shopped for.
+ *
+ * <p>Knows: core.doneness, core.dress, core.safety, core.units, server.query, server.web.
+ */
+package olla.server.recipes;

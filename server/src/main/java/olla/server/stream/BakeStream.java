@@ -1,0 +1,344 @@
+package olla.server.stream;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Collectors;
+import olla.server.bakes.BakeService;
+import olla.server.bakes.BakeView;
+import olla.server.bakes.BakeViews;
+import olla.server.bakes.rows.BakeRepository;
+import olla.server.forecast.Forecasts;
+import olla.server.load.Asker;
+import olla.server.load.Pools;
+import olla.server.load.Shares;
+import olla.server.store.Room;
+import olla.server.web.KitchenClock;
+import olla.server.web.MaybeAbsent;
+import olla.server.web.TooMany;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.dao.DataAccessException;
+import org.springframework.scheduling.concurrent.ThreadPoolTaskScheduler;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells every open screen what has changed. Four times a second it asks the store how often each followed bake has changed,
+ * so that it does not matter which instance of the application changed it. A screen gets everything first and then, of each
+ * bake that changed, the fields that did, null where one is no longer there; one that reads slowly gets the latest of each
+ * field and not all between.
+ */
+@Component
+public class BakeStream implements SmartLifecycle {
+
+    private static final Logger LOG = LoggerFactory.getLogger(BakeStream.class);
+    private static final Duration EVERY = Duration.ofMillis(250);
+
+    /* A screen that hears nothing for longer takes the line for dead, so there is always something to hear. */
+    private static final int BEAT_TURNS = 12;
+
+    private final BakeRepository bakes;
+    private final BakeViews views;
+    private final Forecasts forecasts;
+    private final ObjectMapper json;
+    private final Clock clock;
+    private final Room room;
+    private final Set<Screen> screens = ConcurrentHashMap.newKeySet();
+    /* After a restart all screens come at once: what they are told first is read once for all of them. */
+    private final Set<Screen> newcomers = ConcurrentHashMap.newKeySet();
+    private final AtomicBoolean soon = new AtomicBoolean();
+    private final Set<UUID> moreKnown = ConcurrentHashMap.newKeySet();
+    private final Map<UUID, Long> told = new HashMap<>();
+    private final Map<UUID, ObjectNode> lastTold = new HashMap<>();
+    private final ThreadPoolTaskScheduler turns;
+    private final Executor senders;
+    /* Each holds a connection, and a thread while it is sent to. */
+    private final Shares places;
+    private volatile boolean running;
+    private Future<?> looking;
+    private boolean reachable = true;
+    private int turn;
+
+    BakeStream(
+            BakeRepository bakes,
+            BakeViews views,
+            Forecasts forecasts,
+            ObjectMapper json,
+            Clock clock,
+            Room room,
+            @Qualifier(Pools.STREAM_TURNS) ThreadPoolTaskScheduler turns,
+            @Qualifier(Pools.STREAM_SENDERS) Executor senders,
+            @Value("${olla.screens.most}") int mostScreens,
+            @Value("${olla.screens.most-each}") int mostScreensEach) {
+        this.bakes = bakes;
+        this.views = views;
+        this.forecasts = forecasts;
+        this.json = json;
+        this.clock = clock;
+        this.room = room;
+        this.turns = turns;
+        this.senders = senders;
+        this.places = new Shares(mostScreens, mostScreensEach);
+    }
+
+    /**
+     * An event.
+     *
+     * @param bakes all of them in the first event, then the changed fields of those that changed
+     * @param gone those that are followed no longer
+     * @param now the server's clock
+     * @param speed how fast that clock runs
+     * @param stored false while the store is out of reach
+     * @param roomMb how much room is left for the store, MB, where that is little
+     */
+    record Event(
+            Collection<ObjectNode> bakes,
+            List<UUID> gone,
+            Instant now,
+            double speed,
+            boolean stored,
+            @MaybeAbsent Long roomMb) {}
+
+    /** A screen that follows, with what it has not been told yet. */
+    private final class Screen {
+        private final SseEmitter emitter;
+        private final String asker;
+        private final AtomicBoolean left = new AtomicBoolean();
+        private final Map<UUID, ObjectNode> waiting = new LinkedHashMap<>();
+        private final Set<UUID> gone = ConcurrentHashMap.newKeySet();
+        private boolean beat;
+        private boolean sending;
+
+        Screen(SseEmitter emitter, String asker) {
+            this.emitter = emitter;
+            this.asker = asker;
+        }
+
+        synchronized void tell(Map<UUID, ObjectNode> changed, List<UUID> left) {
+            changed.forEach((id, fields) ->
+                    waiting.computeIfAbsent(id, i -> json.createObjectNode()).setAll(fields));
+            left.forEach(waiting::remove);
+            gone.addAll(left);
+            beat = true;
+            if (!sending && running) {
+                sending = true;
+                senders.execute(this::send);
+            }
+        }
+
+        private void send() {
+            try {
+                for (String event = next(); event != null; event = next()) {
+                    emitter.send(SseEmitter.event().name("bakes").data(event));
+                }
+            } catch (Throwable away) {
+                // Hung up, or out of memory: in either case it comes again, and is told everything.
+                leave(this);
+                emitter.completeWithError(away);
+            }
+        }
+
+        private synchronized String next() {
+            if (!beat) {
+                sending = false;
+                return null;
+            }
+            String event = written(new Event(
+                    List.copyOf(waiting.values()),
+                    List.copyOf(gone),
+                    now(),
+                    KitchenClock.speed(clock),
+                    reachable,
+                    roomMb()));
+            waiting.clear();
+            gone.clear();
+            beat = false;
+            return event;
+        }
+    }
+
+    /** A new screen: everything at once, then what changes. */
+    public SseEmitter follow() {
+        SseEmitter emitter = new SseEmitter(0L);
+        if (!running) {
+            // On its way down; the screen finds another instance, or this one again.
+            emitter.complete();
+            return emitter;
+        }
+        String asker = Asker.nameHere();
+        if (!places.take(asker, 1)) {
+            throw new TooMany(
+                    "So many screens follow from here that there is no room for one more. Close one of them.");
+        }
+        Screen screen = new Screen(emitter, asker);
+        emitter.onCompletion(() -> leave(screen));
+        emitter.onError(failed -> leave(screen));
+        newcomers.add(screen);
+        if (soon.compareAndSet(false, true)) {
+            turns.execute(this::look);
+        }
+        return emitter;
+    }
+
+    private void leave(Screen screen) {
+        screens.remove(screen);
+        newcomers.remove(screen);
+        if (screen.left.compareAndSet(false, true)) {
+            places.give(screen.asker, 1);
+        }
+    }
+
+    private Map<UUID, ObjectNode> whole(List<BakeView> views) {
+        Map<UUID, ObjectNode> all = new LinkedHashMap<>();
+        views.forEach(view -> all.put(view.id(), json.valueToTree(view)));
+        return all;
+    }
+
+    /* The fields that are not as they were told last; the whole bake where it was never told. */
+    private Map<UUID, ObjectNode> news(List<BakeView> views) {
+        Map<UUID, ObjectNode> news = new LinkedHashMap<>();
+        whole(views).forEach((id, now) -> {
+            ObjectNode before = lastTold.put(id, now);
+            news.put(id, before == null ? now : difference(before, now));
+        });
+        return news;
+    }
+
+    private ObjectNode difference(ObjectNode before, ObjectNode now) {
+        ObjectNode changed = json.createObjectNode();
+        for (Map.Entry<String, JsonNode> field : now.properties()) {
+            if (!field.getValue().equals(before.get(field.getKey()))) {
+                changed.set(field.getKey(), field.getValue());
+            }
+        }
+        before.fieldNames().forEachRemaining(name -> {
+            if (!now.has(name)) {
+                changed.putNull(name);
+            }
+        });
+        changed.set("id", now.get("id"));
+        changed.set("revision", now.get("revision"));
+        return changed;
+    }
+
+    private String written(Object value) {
+        try {
+            return json.writeValueAsString(value);
+        } catch (JsonProcessingException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    private void look() {
+        soon.set(false);
+        List<Screen> come = List.copyOf(newcomers);
+        try {
+            Set<UUID> again = Set.copyOf(moreKnown);
+            moreKnown.removeAll(again);
+            Map<UUID, Long> there = bakes.findPulses(since()).stream()
+                    .collect(Collectors.toMap(BakeRepository.Pulse::id, BakeRepository.Pulse::revision));
+            List<UUID> gone =
+                    told.keySet().stream().filter(id -> !there.containsKey(id)).toList();
+            List<UUID> changed = new ArrayList<>();
+            there.forEach((id, revision) -> {
+                if (!revision.equals(told.get(id)) || again.contains(id)) {
+                    changed.add(id);
+                }
+            });
+            boolean back = !reachable;
+            reachable = true;
+            if (screens.isEmpty() && come.isEmpty()) {
+                // Whoever comes next is told everything first.
+                told.clear();
+                lastTold.clear();
+                return;
+            }
+            Map<UUID, ObjectNode> news =
+                    changed.isEmpty() ? Map.of() : news(views.soon(bakes.findWithOvenByIdIn(changed), moreKnown::add));
+            // Remembered only once it could be read, so that what failed is tried again.
+            told.clear();
+            told.putAll(there);
+            gone.forEach(forecasts::forget);
+            gone.forEach(lastTold::remove);
+            tell(news, gone, back);
+            for (Screen screen : come) {
+                newcomers.remove(screen);
+                screens.add(screen);
+                screen.tell(lastTold, List.of());
+            }
+        } catch (DataAccessException | TransactionException outOfReach) {
+            if (reachable) {
+                LOG.warn("The stream cannot read the bakes: {}", outOfReach.toString());
+            }
+            reachable = false;
+            tell(Map.of(), List.of(), true);
+            come.forEach(screen -> screen.tell(Map.of(), List.of()));
+        } catch (Throwable broken) {
+            // Not the store's fault, and no reason to stop looking for good.
+            LOG.error("The stream could not tell what has changed.", broken);
+        }
+    }
+
+    private void tell(Map<UUID, ObjectNode> news, List<UUID> gone, boolean anyway) {
+        boolean beat = turn++ % BEAT_TURNS == 0;
+        if (!news.isEmpty() || !gone.isEmpty() || anyway || beat) {
+            screens.forEach(screen -> screen.tell(news, gone));
+        }
+    }
+
+    private Instant since() {
+        return clock.instant().minus(BakeService.FOLLOWED);
+    }
+
+    private Long roomMb() {
+        OptionalLong left = room.leftMb();
+        return left.isPresent() ? left.getAsLong() : null;
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    @Override
+    public void start() {
+        running = true;
+        looking = turns.scheduleWithFixedDelay(this::look, EVERY);
+    }
+
+    /** Before the web server, which otherwise would wait for these answers to end. */
+    @Override
+    public void stop() {
+        running = false;
+        looking.cancel(true);
+        screens.forEach(screen -> screen.emitter.complete());
+        newcomers.forEach(screen -> screen.emitter.complete());
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+}

@@ -1,0 +1,6 @@
+/**
+ * What all doors share: problem details, the clock, ids made by clients, versions, who may knock. No feature enters.
+ *
+ * <p>Knows: core.units.
+ */
+package olla.server.web;
