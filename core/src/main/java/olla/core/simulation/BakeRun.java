@@ -70,43 +70,14 @@ public final class BakeRun {
     }
 
     /**
-     * The coldest point in the oven, °C, at even strides.
+     * A run with its coldest point kept at even strides.
      *
      * @param openMinutes how long the open stages take
      * @param until how long it is watched, minutes; beyond the last stage the oven stays as it was in the last BAKE
      * @param strideMin from one to the next, minutes
      */
-    public double[] coldest(double openMinutes, double until, double strideMin) {
-        BakeProgress progress = new BakeProgress(model, programme);
-        double fixed = closed(openMinutes).bakeMinutes().orElseThrow() - openMinutes;
-        double[] celsius = new double[(int) Math.ceil((fixed + until) / strideMin) + 1];
-        Stage.Bake last = null;
-        List<Stage> stages = new ArrayList<>();
-        for (Stage stage : closed(openMinutes).stages()) {
-            if (!(stage instanceof Stage.Rest)) {
-                stages.add(stage);
-                last = stage instanceof Stage.Bake bake ? bake : last;
-            }
-        }
-        stages.add(new Stage.Bake(last.tempC(), OptionalDouble.of(Programme.LONGEST_MINUTES)));
-        celsius[0] = progress.coldestC();
-        int kept = 1;
-        for (Stage stage : stages) {
-            double left = BakeProgress.seconds(stage);
-            if (left == 0) {
-                progress.change(stage);
-            }
-            while (left > 1e-6 && kept < celsius.length) {
-                double next =
-                        Math.min(left, 60 * kept * strideMin - progress.state().seconds());
-                progress.pass(stage, next);
-                left -= next;
-                if (progress.state().seconds() >= 60 * kept * strideMin - 1e-6) {
-                    celsius[kept++] = progress.coldestC();
-                }
-            }
-        }
-        return celsius;
+    public WatchedRun watch(double openMinutes, double until, double strideMin) {
+        return new WatchedRun(this, model, programme, openMinutes, until, strideMin);
     }
 
     /** When the dish comes out for which the coldest point peaks so, minutes; the longest bake where none does. */

@@ -2,6 +2,7 @@ package olla.core.uncertainty;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import olla.core.dress.SaltCrust;
@@ -10,6 +11,7 @@ import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.GivenUp;
 import olla.core.simulation.Unknowns;
+import olla.core.simulation.WatchedRun;
 import olla.core.uncertainty.Doubt.About;
 
 /**
@@ -100,19 +102,21 @@ final class MemberSolver {
 
     private Member solve(BakeModel section, double[] z) {
         BakeRun run = new BakeRun(section.elsewise(unknowns(z)), dish.programme());
-        double minutes = minutes(run, doubts.logMinutes(z));
-        double[] course = watched
-                ? run.coldest(doubts.plainMinutes(), WATCHED_LONGER * doubts.plainMinutes(), Member.STRIDE_MIN)
-                : new double[0];
-        return new Member(z, minutes, course);
+        double guess = doubts.logMinutes(z);
+        if (!watched) {
+            return new Member(z, minutes(open -> run.peakMargin(open, dish.targetC()), guess), new double[0]);
+        }
+        WatchedRun way = run.watch(doubts.plainMinutes(), WATCHED_LONGER * doubts.plainMinutes(), Member.STRIDE_MIN);
+        return new Member(z, minutes(open -> way.peakMargin(open, dish.targetC()), guess), way.coldestC());
     }
 
-    private double minutes(BakeRun run, double logGuess) {
+    /* @param margin by how much the peak is too warm, K, for an open length in minutes */
+    private double minutes(DoubleUnaryOperator margin, double logGuess) {
         double first = clamp(logGuess);
-        double miss = run.peakMargin(Math.exp(first), dish.targetC());
+        double miss = margin.applyAsDouble(Math.exp(first));
         double second = clamp(first - miss / perLog);
         if (Math.abs(miss) > NEAR_K && second != first) {
-            double left = run.peakMargin(Math.exp(second), dish.targetC());
+            double left = margin.applyAsDouble(Math.exp(second));
             double slope = (left - miss) / (second - first);
             return Math.exp(clamp(second - left / (slope > 0 ? slope : perLog)));
         }

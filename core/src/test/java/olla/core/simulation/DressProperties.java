@@ -88,6 +88,25 @@ class DressProperties {
         return progress.solver().storedJ(progress.state());
     }
 
+    /** A length that is tried on a run already gone comes to what it comes to by itself, shorter, longer or beyond. */
+    @Property(tries = 40, seed = SEED)
+    void aLengthTriedOnAWatchedRunIsAsIfGoneByItself(
+            @ForAll("dresses") Dress dress,
+            @ForAll OvenKind kind,
+            @ForAll @DoubleRange(min = 20, max = 40) double thick,
+            @ForAll @DoubleRange(min = 160, max = 260) double ovenC,
+            @ForAll @DoubleRange(min = 0.3, max = 2.5) double times) {
+        Piece piece = piece(dress, thick, 6, Filling.NONE);
+        Programme usual = UsualProgramme.programme(dress, kind, ovenC, 5);
+        BakeModel model =
+                new BakeModel(piece, dress, OvenModel.trusted(kind), Unknowns.NONE, BakeModel.Fineness.COARSE);
+        BakeRun run = new BakeRun(model, usual);
+
+        WatchedRun watched = run.watch(12, 1.6 * 12, 0.5);
+
+        assertThat(watched.peakMargin(12 * times, 57)).isCloseTo(run.peakMargin(12 * times, 57), within(0.1));
+    }
+
     /** Heat through the faces less vapour is what is stored, stage by stage; turning over loses nothing. */
     @Property(tries = 60, seed = SEED)
     void whatCameInIsWhatIsStored(

@@ -56,7 +56,7 @@ class ObservingTest {
             BakeModel model = new BakeModel(HAKE, TRAY, oven, unknowns, BakeModel.Fineness.COARSE);
             run = new BakeRun(model, PROGRAMME);
             minutes = run.minutesFor(TARGET_C).orElseThrow();
-            course = run.coldest(minutes, 1.5 * minutes, Member.STRIDE_MIN);
+            course = run.watch(minutes, 1.5 * minutes, Member.STRIDE_MIN).coldestC();
         }
 
         double coldestAt(double minute) {
