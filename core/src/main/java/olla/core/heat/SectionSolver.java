@@ -325,7 +325,7 @@ public final class SectionSolver {
         for (int f = 0; f < inward.length; f++) {
             enter(state, faces[f], f, dt);
         }
-        stencil.acrossMaterials(temperature, gained);
+        stencil.crossOthers(temperature, gained);
         for (int m = 0; m < materials.length; m++) {
             int from = section.from[m];
             int to = section.to[m];

@@ -68,7 +68,7 @@ final class Stencil {
     }
 
     /** Adds what crosses the links that are left, W, to what each cell has gained. */
-    void acrossMaterials(double[] temperature, double[] gained) {
+    void crossOthers(double[] temperature, double[] gained) {
         for (int o = 0; o < toOther.length; o++) {
             int a = otherA[o];
             int b = otherB[o];

@@ -55,12 +55,8 @@ public class Pools {
         return senders;
     }
 
-    /**
-     * A pool of so many threads with a queue.
-     *
-     * @param prefix of its threads' names
-     */
-    public static ThreadPoolTaskExecutor of(String prefix, int threads) {
+    /* So many threads with a queue. */
+    private static ThreadPoolTaskExecutor of(String prefix, int threads) {
         ThreadPoolTaskExecutor pool = new ThreadPoolTaskExecutor();
         pool.setCorePoolSize(threads);
         pool.setMaxPoolSize(threads);
