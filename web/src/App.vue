@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ElDialog } from 'element-plus'
+import { t } from './messages/say'
+import { ElConfigProvider, ElDialog } from 'element-plus'
 import 'element-plus/es/components/dialog/style/css'
 import { computed, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -13,6 +14,20 @@ const units = useUnits()
 const running = useRunning()
 const showKeys = ref(false)
 
+/** What Element Plus says by itself. */
+const ELEMENT = {
+  name: 'olla',
+  el: {
+    dialog: { close: t('ui.element.close') },
+    select: {
+      noMatch: t('ui.element.none'),
+      noData: t('ui.element.empty'),
+      placeholder: t('ui.element.choose'),
+      loading: t('ui.element.loading'),
+    },
+  },
+}
+
 interface Stop {
   name: string
   path: string | null
@@ -20,11 +35,11 @@ interface Stop {
 
 /** In the order of the work. Those without an address have not moved in yet. */
 const STOPS: Stop[] = [
-  { name: 'Counter', path: '/counter' },
-  { name: 'Bench', path: '/bench' },
-  { name: 'Run sheet', path: null },
-  { name: 'Oven side', path: '/oven' },
-  { name: 'Log', path: '/log' },
+  { name: t('ui.app.counter'), path: '/counter' },
+  { name: t('ui.app.bench'), path: '/bench' },
+  { name: t('ui.app.run-sheet'), path: null },
+  { name: t('ui.app.oven-side'), path: '/oven' },
+  { name: t('ui.app.log'), path: '/log' },
 ]
 
 const here = computed(() => STOPS.findIndex((s) => s.path && route.path.startsWith(s.path)))
@@ -43,41 +58,49 @@ onMounted(running.follow)
 </script>
 
 <template>
-  <div class="house">
-    <header>
-      <RouterLink to="/bench" class="name">Olla</RouterLink>
-      <nav aria-label="Stations">
-        <ol>
-          <li v-for="(stop, i) in STOPS" :key="stop.name" :class="{ here: i === here, inked: i <= reached }">
-            <RouterLink v-if="stop.path" :to="stop.path" :aria-current="i === here ? 'page' : undefined">
-              <span class="dot" />{{ stop.name }}
-              <span v-if="i === 3 && running.bakes.length" class="count">{{ running.bakes.length }}</span>
-            </RouterLink>
-            <span v-else class="closed" :title="`The ${stop.name} opens in a later version`">
-              <span class="dot" />{{ stop.name }}<span class="unseen"> (not open yet)</span>
-            </span>
-          </li>
-        </ol>
-      </nav>
-      <div class="aside">
-        <button class="plain" title="Keys (?)" @click="showKeys = true">Keys</button>
-        <button class="plain units" title="Change the units" @click="units.toggle()">
-          {{ units.label.value }}
-        </button>
-      </div>
-    </header>
-    <RouterView />
-    <ElDialog v-model="showKeys" title="Keys" width="min(420px, 94vw)">
-      <dl class="keys">
-        <template v-for="[keys, what] in KEY_LIST" :key="keys">
-          <dt>
-            <kbd v-for="key in keys.split('  ')" :key="key">{{ key }}</kbd>
-          </dt>
-          <dd>{{ what }}</dd>
-        </template>
-      </dl>
-    </ElDialog>
-  </div>
+  <ElConfigProvider :locale="ELEMENT">
+    <div class="house">
+      <header>
+        <RouterLink to="/bench" class="name">{{ t('ui.app.olla') }}</RouterLink>
+        <nav :aria-label="t('ui.app.stations')">
+          <ol>
+            <li
+              v-for="(stop, i) in STOPS"
+              :key="stop.name"
+              :class="{ here: i === here, inked: i <= reached }"
+            >
+              <RouterLink v-if="stop.path" :to="stop.path" :aria-current="i === here ? 'page' : undefined">
+                <span class="dot" />{{ stop.name }}
+                <span v-if="i === 3 && running.bakes.length" class="count">{{ running.bakes.length }}</span>
+              </RouterLink>
+              <span v-else class="closed" :title="t('ui.app.the-opens-in-a-later', { name: stop.name })">
+                <span class="dot" />{{ stop.name }}<span class="unseen"> {{ t('ui.app.not-open-yet') }}</span>
+              </span>
+            </li>
+          </ol>
+        </nav>
+        <div class="aside">
+          <button class="plain" :title="t('ui.app.keys')" @click="showKeys = true">
+            {{ t('ui.app.keys-2') }}
+          </button>
+          <button class="plain units" :title="t('ui.app.change-the-units')" @click="units.toggle()">
+            {{ units.label.value }}
+          </button>
+        </div>
+      </header>
+      <RouterView />
+      <ElDialog v-model="showKeys" :title="t('ui.app.keys-2')" width="min(420px, 94vw)">
+        <dl class="keys">
+          <template v-for="[keys, what] in KEY_LIST" :key="keys">
+            <dt>
+              <kbd v-for="key in keys.split('  ')" :key="key">{{ key }}</kbd>
+            </dt>
+            <dd>{{ what }}</dd>
+          </template>
+        </dl>
+      </ElDialog>
+    </div>
+  </ElConfigProvider>
 </template>
 
 <style scoped>

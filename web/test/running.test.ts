@@ -1,8 +1,9 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { createApp } from 'vue'
+import { createApp, nextTick } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Bake } from '../src/api/types'
+import { useUnits } from '../src/messages/units'
 import { useRunning } from '../src/stores/running'
 import { hake, tapped } from './helpers/bakes'
 import { FakeSource, freshBrowser } from './helpers/browser'
@@ -144,5 +145,19 @@ describe("the kitchen's clock", () => {
     source().tell(stream([], undefined, { stored: false }))
     expect(running.bakes).toHaveLength(1)
     expect(running.unreachable).toBe(true)
+  })
+
+  it("is told anew, in the reader's units, when those change", async () => {
+    const { running, source } = await screen(hake())
+    expect(source().url).toMatch(/lang=en[^&]*&units=metric$/)
+    useUnits().toggle()
+    await nextTick()
+    // Screens of earlier tests follow the units too; this one's line is the last.
+    const again = FakeSource.open.at(-1)!
+    expect(again.url).toMatch(/&units=imperial$/)
+    const hint = [{ ...hake().moments[0]!, hint: 'About 1⅛ in more.' }]
+    again.tell(stream([{ ...hake(), moments: hint }]))
+    expect(shown(running)!.moments[0]!.hint).toBe('About 1⅛ in more.')
+    useUnits().toggle()
   })
 })

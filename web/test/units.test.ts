@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest'
-import { parsed, say, useUnits } from '../src/messages/units'
+import { parsed, useUnits } from '../src/messages/units'
 
 const units = useUnits()
 
@@ -50,12 +50,6 @@ describe('imperial', () => {
     const up = units.turned(230, 1)
     expect(units.dial(up)).toBe('475°')
     expect(units.dial(units.turned(up, -1))).toBe('450°')
-  })
-
-  it('writes the amounts a sentence carries, and parts none at a line end', () => {
-    expect(say('Pull at [42 °C]; it rises [9 K], [25.4 mm] thick, [240 ml] of wine.')).toBe(
-      'Pull at 108\u00a0°F; it rises 16°, 1\u00a0in thick, 1\u00a0cup of wine.',
-    )
   })
 })
 

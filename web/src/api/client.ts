@@ -1,5 +1,6 @@
+import { t } from '../messages/say'
 import { promiseTimeout } from '@vueuse/core'
-import { say } from '../messages/units'
+import { asked } from '../messages/asked'
 import type {
   Alternatives,
   Answer,
@@ -38,25 +39,16 @@ const PUT_OFF = new Set([429, 503])
 /** How often a question is asked in all. */
 const TURNS = 4
 
-/** What the server refused, or that it could not be reached (status 0). Its amounts are written in the kitchen's units. */
+/** What the server refused, or that it could not be reached (status 0). */
 export class Problem extends Error {
-  readonly errors: FieldError[]
-
   constructor(
     readonly status: number,
-    private readonly words: string,
-    errors: FieldError[] = [],
+    words: string,
+    readonly errors: FieldError[] = [],
     /** After how many seconds it may be asked again, where it was only put off. */
     readonly againAfterS: number | null = null,
   ) {
-    super()
-    Object.defineProperty(this, 'message', { get: () => say(this.words) })
-    this.errors = errors.map((e) => ({
-      field: e.field,
-      get message() {
-        return say(e.message)
-      },
-    }))
+    super(words)
   }
 
   /** Whether the server has made up its mind; otherwise the same may work in a while. */
@@ -96,13 +88,13 @@ export async function send<T>(
   const headers: Record<string, string> = body === null ? {} : { 'content-type': type }
   if (extras.version !== undefined) headers['if-match'] = `"${extras.version}"`
   try {
-    const response = await fetch(path, { method, headers, body, signal })
+    const response = await fetch(asked(path), { method, headers, body, signal })
     if (!response.ok) {
       const problem = await response.json().catch(() => ({}))
       const plain =
         response.status === TOO_LARGE
-          ? 'This is larger than 64 KB, which is too large.'
-          : 'That did not work.'
+          ? t('ui.client.this-is-larger-than-64')
+          : t('ui.client.that-did-not-work')
       const after = PUT_OFF.has(response.status) ? Number(response.headers.get('retry-after')) : NaN
       throw new Problem(
         response.status,
@@ -114,7 +106,7 @@ export async function send<T>(
     return response.status === 204 ? (undefined as T) : await response.json()
   } catch (failure) {
     if (failure instanceof Problem || extras.signal?.aborted) throw failure
-    throw new Problem(0, 'The kitchen computer does not answer. What you typed is kept.')
+    throw new Problem(0, t('ui.client.the-kitchen-computer-does-not'))
   }
 }
 
@@ -156,8 +148,7 @@ export const api = {
   recipeFile: (id: string) => `/api/recipes/${id}/file`,
   takeRecipe: (id: string, text: string) =>
     send<RecipeView>('POST', `/api/recipes/${id}/file`, text, 'application/ld+json'),
-  shopping: (lines: Ingredient[], spoons: boolean) =>
-    call<ShoppingList>('POST', '/api/shopping', { lines, spoons }),
+  shopping: (lines: Ingredient[]) => call<ShoppingList>('POST', '/api/shopping', { lines }),
   counter: (found: CounterQuestion, signal: AbortSignal) =>
     ask<CounterAnswer>('POST', '/api/counter', found, signal),
   running: () => call<Bake[]>('GET', '/api/bakes'),

@@ -1,14 +1,11 @@
 <script setup lang="ts">
 import type { Answer, Card, CounterAnswer } from '../api/types'
-import { useUnits } from '../messages/units'
 
 /** What can hurt somebody, the hardest first, with who says so. */
 defineProps<{
   cautions: Answer['cautions'] | Card['cautions'] | CounterAnswer['cautions']
   withSources?: boolean
 }>()
-
-const units = useUnits()
 </script>
 
 <template>
@@ -17,9 +14,9 @@ const units = useUnits()
       v-for="caution in cautions"
       :key="caution.code"
       :class="caution.weight.toLowerCase()"
-      :title="withSources ? undefined : units.say(caution.source)"
+      :title="withSources ? undefined : caution.source"
     >
-      {{ units.say(caution.text) }} <small v-if="withSources">{{ units.say(caution.source) }}</small>
+      {{ caution.text }} <small v-if="withSources">{{ caution.source }}</small>
     </li>
   </ul>
 </template>

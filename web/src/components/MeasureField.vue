@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../messages/say'
 import { computed, ref, useId } from 'vue'
 import FigureInput from './FigureInput.vue'
 import type { Kind } from '../messages/units'
@@ -20,7 +21,9 @@ defineEmits<{ 'update:modelValue': [value: number | null] }>()
 const id = useId()
 const units = useUnits()
 const unread = ref<string | null>(null)
-const wrong = computed(() => (unread.value === null ? props.refusal : `“${unread.value}” is no figure.`))
+const wrong = computed(() =>
+  unread.value === null ? props.refusal : t('ui.amount-field.is-no-figure', { value: unread.value }),
+)
 </script>
 
 <template>

@@ -1,3 +1,4 @@
+import { t } from '../messages/say'
 import type { Bake, Oven, Question } from '../api/types'
 
 /** When it is likely done, minutes. */
@@ -40,24 +41,24 @@ export function coming(
     moments: [
       {
         phase: 'SHUT',
-        say: 'Leave it shut',
-        hint: 'An open door costs more heat than a look is worth.',
+        say: t('moment.shut'),
+        hint: t('moment.shut.how'),
         fromSeconds: 0,
         untilSeconds: S * window.checkFromMin,
-        next: 'until you check',
+        next: t('until.check'),
       },
       {
         phase: 'CHECK',
-        say: 'Check the thickest piece',
-        hint: 'Slip a knife into the middle, twist, look. Shut the door again either way.',
+        say: t('check.piece'),
+        hint: t('check.how.knife'),
         fromSeconds: S * window.checkFromMin,
         untilSeconds: S * window.noLaterThanMin,
-        next: 'until it must be out',
+        next: t('until.must-be-out'),
       },
       {
         phase: 'TAKE_OUT',
-        say: 'Take it out',
-        hint: 'Nothing undoes an overcooked fish.',
+        say: t('moment.take-out'),
+        hint: t('moment.take-out.how'),
         fromSeconds: S * window.noLaterThanMin,
         next: '',
       },
@@ -65,16 +66,16 @@ export function coming(
     onceOut: [
       {
         phase: 'REST',
-        say: 'Let it rest',
-        hint: 'It goes on cooking on the board.',
+        say: t('moment.rest'),
+        hint: t('moment.rest.how'),
         fromSeconds: 0,
         untilSeconds: S * restMinutes,
-        next: 'until it goes on the plate',
+        next: t('until.plate'),
       },
       {
         phase: 'SERVE',
-        say: 'On the plate',
-        hint: 'Serve it, then say how it was.',
+        say: t('moment.serve'),
+        hint: t('moment.serve.how'),
         fromSeconds: S * restMinutes,
         next: '',
       },
@@ -82,17 +83,17 @@ export function coming(
     onceOutTooSoon: [
       {
         phase: 'PUT_BACK',
-        say: 'Put it back: it is not done',
-        hint: 'It came out too soon to coast as far as it has to.',
+        say: t('moment.too-soon'),
+        hint: t('moment.too-soon.how'),
         fromSeconds: 0,
         next: '',
       },
     ],
     enoughFromMin: window.checkFromMin,
     checking: {
-      say: 'Check the thickest piece',
-      how: 'Slip a knife into the middle, twist, look. Shut the door again either way.',
-      where: 'The centre of the thickest piece, from the side, halfway up.',
+      say: t('check.piece'),
+      how: t('check.how.knife'),
+      where: t('check.where.piece'),
       cues: ['GLASSY', 'JUST_OPAQUE', 'FLAKES_UNDER_PRESSURE', 'FLAKES_BY_ITSELF'],
     },
     asked: [],

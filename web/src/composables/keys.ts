@@ -1,3 +1,4 @@
+import { t } from '../messages/say'
 import { onBeforeUnmount, onMounted } from 'vue'
 
 /** What a key does, by `KeyboardEvent.key`. */
@@ -5,16 +6,16 @@ export type Keys = Record<string, () => void>
 
 /** The list that `?` shows. */
 export const KEY_LIST: [string, string][] = [
-  ['1  2  4  5', 'go to the Counter, the Bench, the Oven side, the Log'],
-  ['[  ]', 'thinner, thicker by a millimetre'],
-  ['d', 'next dress'],
-  ['-  =', 'oven down, up'],
-  ['Space', 'play the bake'],
-  [',  .', 'a minute back, on'],
-  ['Enter', 'put it in; at the oven, the one thing to do now'],
-  ['l', 'look at the fish now'],
-  ['z', 'undo'],
-  ['?', 'this list'],
+  ['1  2  4  5', t('ui.keys.go-to-the-counter-the')],
+  ['[  ]', t('ui.keys.thinner-thicker-by-a-millimetre')],
+  ['d', t('ui.keys.next-dress')],
+  ['-  =', t('ui.keys.oven-down-up')],
+  [t('ui.keys.space'), t('ui.keys.play-the-bake')],
+  [',  .', t('ui.keys.a-minute-back-on')],
+  [t('ui.keys.enter'), t('ui.keys.put-it-in-at-the')],
+  ['l', t('ui.keys.look-at-the-fish-now')],
+  ['z', t('ui.keys.undo')],
+  ['?', t('ui.keys.this-list')],
 ]
 
 const TYPING = 'input:not([type=checkbox]), textarea, select, [contenteditable]'

@@ -1,4 +1,5 @@
 import type { Bake } from '../api/types'
+import { asked } from '../messages/asked'
 
 /** An event of the stream. */
 export interface News {
@@ -49,7 +50,7 @@ export function useLine(on: {
 
   function listen() {
     source?.close()
-    source = new EventSource('/api/bakes/stream')
+    source = new EventSource(asked('/api/bakes/stream'))
     let first = true
     source.addEventListener('bakes', (event) => {
       const news: News = JSON.parse((event as MessageEvent<string>).data)

@@ -1,3 +1,4 @@
+import { t } from '../messages/say'
 import { useEventListener } from '@vueuse/core'
 import { ref } from 'vue'
 import { Problem, send } from '../api/client'
@@ -111,10 +112,10 @@ function withPosted(bake: Bake, tap: Tap): Bake {
 function shutAgain(bake: Bake, at: string): Moment {
   return {
     phase: 'SHUT',
-    say: 'Leave it shut',
-    hint: 'How long it takes now is being worked out.',
+    say: t('moment.shut'),
+    hint: t('ui.outbox.how-long-it-takes-now'),
     fromSeconds: secondsBetween(bake.startedAt, at),
-    next: 'in again',
+    next: t('ui.outbox.in-again'),
   }
 }
 

@@ -1,3 +1,4 @@
+import { t } from './say'
 import type {
   Cue,
   Cut,
@@ -18,24 +19,24 @@ type Of<K extends keyof Dressed> = NonNullable<Dressed[K]>
 
 /** Names of the cuts, as asked for at a counter. */
 export const CUTS: Record<Cut, string> = {
-  WHOLE: 'Whole',
-  SIDE: 'Side',
-  FILLET: 'Fillet',
-  PORTION: 'Portion',
-  STEAK: 'Steak',
-  STRIP: 'Strip',
-  ROLL: 'Roll',
+  WHOLE: t('label.cut.WHOLE'),
+  SIDE: t('label.cut.SIDE'),
+  FILLET: t('label.cut.FILLET'),
+  PORTION: t('label.cut.PORTION'),
+  STEAK: t('label.cut.STEAK'),
+  STRIP: t('label.cut.STRIP'),
+  ROLL: t('label.cut.ROLL'),
 }
 
 /** Names of the ways to dress a fish, short enough for a button. */
 export const DRESSES: Record<DressKind, string> = {
-  OPEN_TRAY: 'tray',
-  TOPPING: 'topping',
-  BREADED: 'breaded',
-  PARCHMENT: 'paper',
-  FOIL: 'foil',
-  SALT_CRUST: 'salt',
-  TRAY_BAKE: 'tray bake',
+  OPEN_TRAY: t('label.dresse.OPEN_TRAY'),
+  TOPPING: t('label.dresse.TOPPING'),
+  BREADED: t('label.dresse.BREADED'),
+  PARCHMENT: t('label.dresse.PARCHMENT'),
+  FOIL: t('label.dresse.FOIL'),
+  SALT_CRUST: t('label.dresse.SALT_CRUST'),
+  TRAY_BAKE: t('label.dresse.TRAY_BAKE'),
 }
 
 /** Those that have a button of their own, in the order of `d`. */
@@ -50,143 +51,166 @@ export const DRESS_BUTTONS: DressKind[] = [
 
 /** What is on the face of an open piece. */
 export const FINISHES: Record<Of<'finish'>, string> = {
-  BARE: 'bare',
-  OILED: 'oiled',
-  GLAZED: 'glazed',
-  MARINATED: 'marinated',
+  BARE: t('label.finishe.BARE'),
+  OILED: t('label.finishe.OILED'),
+  GLAZED: t('label.finishe.GLAZED'),
+  MARINATED: t('label.finishe.MARINATED'),
 }
 
 /** What an open piece lies on. */
 export const UNDERLAYS: Record<Of<'underlay'>, string> = {
-  NONE: 'the tray',
-  CITRUS: 'citrus',
-  PAN_SAUCE: 'wine, butter',
+  NONE: t('label.underlay.NONE'),
+  CITRUS: t('label.underlay.CITRUS'),
+  PAN_SAUCE: t('label.underlay.PAN_SAUCE'),
 }
 
 /** When a topping goes on. */
 export const WHENS: Record<Of<'when'>, string> = {
-  BEFORE: 'before',
-  PART_WAY: 'part-way',
-  AFTER: 'after',
+  BEFORE: t('label.when.BEFORE'),
+  PART_WAY: t('label.when.PART_WAY'),
+  AFTER: t('label.when.AFTER'),
 }
 
 /** How a sheet is closed. */
-export const FOLDS: Record<Fold, string> = { HEART: 'heart', RECTANGLE: 'rectangle', SEAM_UP: 'seam up' }
+export const FOLDS: Record<Fold, string> = {
+  HEART: t('label.fold.HEART'),
+  RECTANGLE: t('label.fold.RECTANGLE'),
+  SEAM_UP: t('label.fold.SEAM_UP'),
+}
 
 /** Kinds of salt. */
-export const SALTS: Record<Of<'salt'>, string> = { COARSE: 'coarse', FLAKE: 'flakes', FINE: 'fine' }
+export const SALTS: Record<Of<'salt'>, string> = {
+  COARSE: t('label.salt.COARSE'),
+  FLAKE: t('label.salt.FLAKE'),
+  FINE: t('label.salt.FINE'),
+}
 
 /** Sizes of eggs. */
-export const EGGS: Record<Of<'eggs'>, string> = { SMALL: 'S', MEDIUM: 'M', LARGE: 'L', VERY_LARGE: 'XL' }
+export const EGGS: Record<Of<'eggs'>, string> = {
+  SMALL: t('label.egg.SMALL'),
+  MEDIUM: t('label.egg.MEDIUM'),
+  LARGE: t('label.egg.LARGE'),
+  VERY_LARGE: t('label.egg.VERY_LARGE'),
+}
 
 /** How a base is cut. */
 export const CUTTINGS: Record<Of<'cutting'>, string> = {
-  THIN_SLICES: 'thin slices',
-  SLICES: 'slices',
-  WEDGES: 'wedges',
+  THIN_SLICES: t('label.cutting.THIN_SLICES'),
+  SLICES: t('label.cutting.SLICES'),
+  WEDGES: t('label.cutting.WEDGES'),
 }
 
 /** What is inside a piece. */
 export const FILLINGS: Record<Filling, string> = {
-  NONE: 'nothing',
-  AROMATICS: 'sprigs, citrus',
-  STUFFING: 'a stuffing',
+  NONE: t('label.filling.NONE'),
+  AROMATICS: t('label.filling.AROMATICS'),
+  STUFFING: t('label.filling.STUFFING'),
 }
 
 /** How a piece lies. */
-export const STANCES: Record<Stance, string> = { LYING: 'on its side', STANDING: 'upright' }
+export const STANCES: Record<Stance, string> = {
+  LYING: t('label.stance.LYING'),
+  STANDING: t('label.stance.STANDING'),
+}
 
 /** Ways of reckoning a bake. */
 export const WAYS: Record<School['way'], string> = {
-  THICKNESS_RULE: 'by thickness',
-  WEIGHT_RULE: 'by weight',
-  MODERATE_OVEN: 'moderate oven',
-  HEAT_MODEL: 'heat model',
-  OVEN_LOG: "this oven's log",
+  THICKNESS_RULE: t('label.way.THICKNESS_RULE'),
+  WEIGHT_RULE: t('label.way.WEIGHT_RULE'),
+  MODERATE_OVEN: t('label.way.MODERATE_OVEN'),
+  HEAT_MODEL: t('label.way.HEAT_MODEL'),
+  OVEN_LOG: t('label.way.OVEN_LOG'),
 }
 
 /** Kinds of oven. */
 export const OVEN_KINDS: Record<Oven['kind'], string> = {
-  STILL: 'still',
-  FAN: 'fan',
-  WOOD: 'wood',
-  CLOSED_BARBECUE: 'barbecue',
+  STILL: t('label.oven_kind.STILL'),
+  FAN: t('label.oven_kind.FAN'),
+  WOOD: t('label.oven_kind.WOOD'),
+  CLOSED_BARBECUE: t('label.oven_kind.CLOSED_BARBECUE'),
 }
 
 /** What tells the kinds of oven apart. */
 export const OVEN_WORDS: Record<Oven['kind'], string> = {
-  STILL: 'Still: top and bottom heat',
-  FAN: 'Fan: air blown round',
-  WOOD: 'Wood: a brick floor, falling heat',
-  CLOSED_BARBECUE: 'Barbecue with its lid closed',
+  STILL: t('label.oven_word.STILL'),
+  FAN: t('label.oven_word.FAN'),
+  WOOD: t('label.oven_word.WOOD'),
+  CLOSED_BARBECUE: t('label.oven_word.CLOSED_BARBECUE'),
 }
 
 /** What can be added on the way. */
 export const ADDED: Record<NonNullable<StageSpan['what']>, string> = {
-  FISH: 'Fish on',
-  TOPPING: 'Topping on',
-  GLAZE: 'Glaze again',
-  SIDES: 'Sides in',
+  FISH: t('label.added.FISH'),
+  TOPPING: t('label.added.TOPPING'),
+  GLAZE: t('label.added.GLAZE'),
+  SIDES: t('label.added.SIDES'),
 }
 
 /** Colours of a top. */
 export const COLOURS = {
-  PALE: 'pale',
-  BLOND: 'blond',
-  GOLD: 'gold',
-  BROWN: 'brown',
-  BURNT: 'burnt',
+  PALE: t('label.colour.PALE'),
+  BLOND: t('label.colour.BLOND'),
+  GOLD: t('label.colour.GOLD'),
+  BROWN: t('label.colour.BROWN'),
+  BURNT: t('label.colour.BURNT'),
 } as const
 
 /** Names of the targets, short enough for a scale. */
 export const TARGETS: Record<Doneness, string> = {
-  BARELY_SET: 'set',
-  JUST_OPAQUE: 'opaque',
-  FLAKES: 'flakes',
-  FIRM: 'firm',
-  OFFICIAL: 'official',
+  BARELY_SET: t('label.target.BARELY_SET'),
+  JUST_OPAQUE: t('label.target.JUST_OPAQUE'),
+  FLAKES: t('label.target.FLAKES'),
+  FIRM: t('label.target.FIRM'),
+  OFFICIAL: t('label.target.OFFICIAL'),
 }
 
 /** The verdicts in a guest's words. */
-export const VERDICTS: Record<Verdict, string> = { UNDER: 'Under', RIGHT: 'Just right', OVER: 'Over' }
+export const VERDICTS: Record<Verdict, string> = {
+  UNDER: t('label.verdict.UNDER'),
+  RIGHT: t('label.verdict.RIGHT'),
+  OVER: t('label.verdict.OVER'),
+}
 
 /** The verdicts in the order they are offered. */
 export const VERDICT_ORDER: Verdict[] = ['UNDER', 'RIGHT', 'OVER']
 
 /** What can be seen or felt, and how it shows. */
 export const CUES: Record<Cue, { name: string; look: string }> = {
-  GLASSY: { name: 'Glassy', look: 'holds together' },
-  JUST_OPAQUE: { name: 'Just opaque', look: 'a trace of gloss' },
-  FLAKES_UNDER_PRESSURE: { name: 'Flakes when pressed', look: 'moist, gives way' },
-  FLAKES_BY_ITSELF: { name: 'Falls apart', look: 'opaque right through' },
-  KNIFE_COLD: { name: 'Tip cold', look: 'on the lip' },
-  KNIFE_WARM: { name: 'Tip warm', look: 'on the lip' },
-  KNIFE_HOT: { name: 'Tip hot', look: 'on the lip' },
-  EYE_WHITE: { name: 'Eye white', look: 'and bulging' },
-  FIN_PULLS: { name: 'Fin pulls out', look: 'the one on its back' },
-  LEAVES_BONE: { name: 'Leaves the bone', look: 'white down to it' },
-  WHITE_BEADS: { name: 'White beads', look: 'on top' },
-  CRUST_HARD: { name: 'Crust hard', look: 'rings when tapped' },
+  GLASSY: { name: t('label.cue.GLASSY'), look: t('label.cue.GLASSY.look') },
+  JUST_OPAQUE: { name: t('label.cue.JUST_OPAQUE'), look: t('label.cue.JUST_OPAQUE.look') },
+  FLAKES_UNDER_PRESSURE: {
+    name: t('label.cue.FLAKES_UNDER_PRESSURE'),
+    look: t('label.cue.FLAKES_UNDER_PRESSURE.look'),
+  },
+  FLAKES_BY_ITSELF: { name: t('label.cue.FLAKES_BY_ITSELF'), look: t('label.cue.FLAKES_BY_ITSELF.look') },
+  KNIFE_COLD: { name: t('label.cue.KNIFE_COLD'), look: t('label.cue.KNIFE_COLD.look') },
+  KNIFE_WARM: { name: t('label.cue.KNIFE_WARM'), look: t('label.cue.KNIFE_WARM.look') },
+  KNIFE_HOT: { name: t('label.cue.KNIFE_HOT'), look: t('label.cue.KNIFE_HOT.look') },
+  EYE_WHITE: { name: t('label.cue.EYE_WHITE'), look: t('label.cue.EYE_WHITE.look') },
+  FIN_PULLS: { name: t('label.cue.FIN_PULLS'), look: t('label.cue.FIN_PULLS.look') },
+  LEAVES_BONE: { name: t('label.cue.LEAVES_BONE'), look: t('label.cue.LEAVES_BONE.look') },
+  WHITE_BEADS: { name: t('label.cue.WHITE_BEADS'), look: t('label.cue.WHITE_BEADS.look') },
+  CRUST_HARD: { name: t('label.cue.CRUST_HARD'), look: t('label.cue.CRUST_HARD.look') },
 }
 
 /** What was tapped, as it is taken back. */
 export const TAPS: Record<TapKind, string> = {
-  HELD: 'it waits outside',
-  IN: 'it went in',
-  NOT_HOT: 'the oven was not hot',
-  DOOR: 'the open door',
-  DIAL: 'the dial',
-  CUE: 'what you saw',
-  READ: 'the reading',
-  STEP: 'done',
-  OUT: 'it is out',
-  BACK: 'it went back in',
-  TARGET: 'the lower target',
-  NOT_SO: 'it was not so',
-  CRACKED: 'it is cracked',
-  PORTIONS: 'helpings',
-  CHILLED: 'in the fridge',
-  NONE_LEFT: 'nothing left',
-  BINNED: 'thrown out',
-  FORGOTTEN: 'closed as forgotten',
+  HELD: t('label.tap.HELD'),
+  IN: t('label.tap.IN'),
+  NOT_HOT: t('label.tap.NOT_HOT'),
+  DOOR: t('label.tap.DOOR'),
+  DIAL: t('label.tap.DIAL'),
+  CUE: t('label.tap.CUE'),
+  READ: t('label.tap.READ'),
+  STEP: t('label.tap.STEP'),
+  OUT: t('label.tap.OUT'),
+  BACK: t('label.tap.BACK'),
+  TARGET: t('label.tap.TARGET'),
+  NOT_SO: t('label.tap.NOT_SO'),
+  CRACKED: t('label.tap.CRACKED'),
+  PORTIONS: t('label.tap.PORTIONS'),
+  CHILLED: t('label.tap.CHILLED'),
+  NONE_LEFT: t('label.tap.NONE_LEFT'),
+  BINNED: t('label.tap.BINNED'),
+  FORGOTTEN: t('label.tap.FORGOTTEN'),
 }

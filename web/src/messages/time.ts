@@ -1,3 +1,5 @@
+import { language } from './asked'
+
 /** Minutes as a cook says them: 9, 10½, 37. Halves only where they help. */
 export function minutesInWords(minutes: number): string {
   if (minutes >= 20) return String(Math.round(minutes))
@@ -6,9 +8,12 @@ export function minutesInWords(minutes: number): string {
   return halves % 2 ? `${whole || ''}½` : String(whole)
 }
 
+/** English is written as in Britain, whatever kind the browser speaks. */
+const written = () => (language.value.startsWith('en') ? 'en-GB' : language.value)
+
 /** A time of day on the kitchen clock, 24 hours: 19:38. */
 export function clock(at: Date): string {
-  return at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+  return at.toLocaleTimeString(written(), { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })
 }
 
 /** A stretch of seconds as a running clock: 9:12, or 1:02:05 from an hour on. Never negative. */
@@ -22,5 +27,5 @@ export function runningClock(seconds: number): string {
 
 /** A day as a log has it: Tue 24 Nov. */
 export function day(at: Date): string {
-  return at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+  return at.toLocaleDateString(written(), { weekday: 'short', day: 'numeric', month: 'short' })
 }

@@ -12,10 +12,6 @@ const chosen = useLocalStorage<UnitSet>('olla.units', 'metric')
 const GRAMS_PER_OUNCE = 28.349523125
 const OUNCES_PER_POUND = 16
 const MM_PER_INCH = 25.4
-/** Spoons and cups of US nutrition labelling, as the server has them. */
-const TEASPOON_ML = 5
-const TABLESPOON_ML = 15
-const CUP_ML = 240
 
 /** What a ruler shows between two inches. */
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞']
@@ -106,42 +102,7 @@ function dialFigure(celsius: number): number {
   return Math.round(from(celsius) / step) * step
 }
 
-function volume(ml: number): string {
-  if (chosen.value === 'metric') return ml >= 1000 ? `${trimmed(ml / 1000, 2)} l` : `${trimmed(ml, 0)} ml`
-  if (ml < TABLESPOON_ML) return `${trimmed(Math.max(1, ml / TEASPOON_ML), 0)} tsp`
-  if (ml < CUP_ML / 4) return `${trimmed(ml / TABLESPOON_ML, 0)} tbsp`
-  const quarters = Math.round((4 * ml) / CUP_ML)
-  const cups = `${Math.floor(quarters / 4) || ''}${EIGHTHS[2 * (quarters % 4)]}`
-  return `${cups} ${quarters > 4 ? 'cups' : 'cup'}`
-}
-
-const AMOUNT = /\[(-?[\d.]+) (°C dial|°C|K|mm|g|ml)\]/g
-
-function spoken(value: number, unit: string): string {
-  switch (unit) {
-    case '°C':
-      return `${show('heat', value)} ${UNITS.heat[chosen.value].sign}`
-    case '°C dial':
-      return `${dialFigure(value)} ${UNITS.heat[chosen.value].sign}`
-    case 'K':
-      return rise(value)
-    case 'mm':
-      return amount('length', value)
-    case 'g':
-      return amount('mass', value)
-    default:
-      return volume(value)
-  }
-}
-
 const rise = (kelvin: number) => `${Math.round(chosen.value === 'metric' ? kelvin : kelvin * 1.8)}°`
-
-/** A sentence of the server's with the amounts it carries, each written in the kitchen's units and never parted by a line's end. */
-export function say(text: string): string {
-  return text.replace(AMOUNT, (_, value: string, unit: string) =>
-    spoken(Number(value), unit).replaceAll(' ', '\u00a0'),
-  )
-}
 
 /** What somebody typed as an amount, in the unit that is shown; null where it is none. */
 export function parsed(text: string): number | null {
@@ -181,7 +142,6 @@ export function useUnits() {
     },
     /** A rise in temperature as spoken: 9°. */
     rise,
-    say,
     /** Round figures of the shown unit along an axis, with where they lie in SI. */
     axis: (kind: Kind, fromSi: number, toSi: number, most: number) => {
       const { from, to } = unit(kind)

@@ -1,3 +1,4 @@
+import { t } from '../messages/say'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -19,6 +20,7 @@ import type {
   Stance,
 } from '../api/types'
 import { CUTS, DRESS_BUTTONS, DRESSES } from '../messages/labels'
+import { reader } from '../messages/asked'
 import { latest } from '../composables/latest'
 import { useUnits } from '../messages/units'
 
@@ -126,7 +128,9 @@ export const useBench = defineStore('bench', () => {
   const title = computed(() => {
     const name = species.value?.marketName ?? ''
     const piece =
-      on.value.cut === 'WHOLE' ? `Whole ${name.toLowerCase()}` : `${name} ${CUTS[on.value.cut].toLowerCase()}`
+      on.value.cut === 'WHOLE'
+        ? t('ui.bench.whole', { toLowerCase: name.toLowerCase() })
+        : `${name} ${CUTS[on.value.cut].toLowerCase()}`
     return `${piece}, ${DRESSES[on.value.dress]}`
   })
 
@@ -411,7 +415,12 @@ export const useBench = defineStore('bench', () => {
     )
   }
 
-  watch(question, () => void ask(), { immediate: true })
+  watch([question, reader], () => void ask(), { immediate: true })
+  watch(reader, async () => {
+    catalogue.value = null
+    allOvens.value = []
+    await open()
+  })
 
   return {
     on,

@@ -1,9 +1,10 @@
 import { newId } from '../api/id'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import type { RecipeInput, RecipeView } from '../api/types'
+import { reader } from '../messages/asked'
 import { useBench } from './bench'
 
 /** As finely as anybody weighs. */
@@ -34,6 +35,8 @@ export const useBook = defineStore('book', () => {
       return undefined
     }
   }
+
+  watch(reader, () => void open())
 
   async function open() {
     await tried(async () => {

@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import type { CounterAnswer, CounterQuestion, Keeping, Score, Sense, Style } from '../api/types'
+import { reader } from '../messages/asked'
 import { latest } from '../composables/latest'
 import { useBench } from './bench'
 
@@ -84,7 +85,7 @@ export const useCounter = defineStore('counter', () => {
       problem.value = failure
     }
   })
-  watch(question, () => void ask(), { immediate: true })
+  watch([question, reader], () => void ask(), { immediate: true })
 
   /** Another fish: what was seen on the last one says nothing of it. */
   watch(

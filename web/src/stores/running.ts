@@ -1,13 +1,15 @@
+import { t } from '../messages/say'
 import { newId } from '../api/id'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../api/client'
 import type { Bake, HowItWas, Moment, Question, TapDetail, TapKind } from '../api/types'
 import { runningClock } from '../messages/time'
 import { useChimes } from '../composables/chimes'
 import { type News, useLine } from '../composables/line'
+import { reader } from '../messages/asked'
 import { allWithWaiting, useOutbox } from '../composables/outbox'
 
 const TICK_MS = 250
@@ -190,7 +192,7 @@ export const useRunning = defineStore('running', () => {
     stored.value = isStored
     if (lostAt !== null && performance.now() - lostAt > DEAD_MS) {
       const seconds = (performance.now() - lostAt) / 1000
-      notice.value = `The kitchen computer was away for ${runningClock(seconds)}. Nothing is lost.`
+      notice.value = t('ui.running.the-kitchen-computer-was-away', { seconds: runningClock(seconds) })
     }
     lostAt = null
     connected.value = true
@@ -198,7 +200,7 @@ export const useRunning = defineStore('running', () => {
   }
 
   const away = (ms: number) =>
-    `This screen was away for ${runningClock(ms / 1000)}; the bake went on. All is up to date.`
+    t('ui.running.this-screen-was-away-for', { runningClock: runningClock(ms / 1000) })
 
   /** A device that slept and one whose clock was set look alike from inside: the kitchen's clock tells them apart. */
   function told(news: News) {
@@ -206,10 +208,7 @@ export const useRunning = defineStore('running', () => {
     const missed = Math.max(passed, leapt!.here)
     leapt = null
     if (!bakes.value.length) return
-    notice.value =
-      missed > AWAY_MS
-        ? away(missed)
-        : "This device's clock was set. The bake keeps the kitchen computer's time."
+    notice.value = missed > AWAY_MS ? away(missed) : t('ui.running.this-devices-clock-was-set')
   }
 
   /** Keeps the copy fresh and the clock running from now on. */
@@ -245,6 +244,8 @@ export const useRunning = defineStore('running', () => {
       chimes.follow(bakes.value, moment)
     }, TICK_MS)
     // A hidden tab, or one that is kept for the way back, must not keep a line: a browser has few for one address.
+    // In another language, or other units, all is told anew.
+    watch(reader, line.again)
     document.addEventListener('visibilitychange', () => (document.hidden ? line.leave() : returned()))
     window.addEventListener('online', line.again)
     window.addEventListener('pagehide', line.leave)
@@ -305,7 +306,7 @@ export const useRunning = defineStore('running', () => {
       method: 'POST',
       path: '/api/bakes',
       body: { id, title, ovenId, question, at },
-      words: `${title} in`,
+      words: t('ui.running.in', { title }),
       shown: { ...coming, id, title, startedAt: at, now: at },
     })
     return id
@@ -317,7 +318,7 @@ export const useRunning = defineStore('running', () => {
     const last = bake.taps[0]
     if (last) {
       const path = `/api/bakes/${bake.id}/taps/${last.id}`
-      await outbox.post({ bakeId: bake.id, method: 'DELETE', path, body: null, words: 'undo' })
+      await outbox.post({ bakeId: bake.id, method: 'DELETE', path, body: null, words: t('ui.undo') })
       return
     }
     const gone = outbox.post({
@@ -325,7 +326,7 @@ export const useRunning = defineStore('running', () => {
       method: 'DELETE',
       path: `/api/bakes/${bake.id}`,
       body: null,
-      words: 'undo',
+      words: t('ui.undo'),
     })
     await router.push('/bench')
     await gone
@@ -335,7 +336,13 @@ export const useRunning = defineStore('running', () => {
   function log(bake: Bake, how: HowItWas) {
     const at = stamp()
     const path = `/api/bakes/${bake.id}/verdict`
-    return outbox.post({ bakeId: bake.id, method: 'PUT', path, body: { ...how, at }, words: 'how it was' })
+    return outbox.post({
+      bakeId: bake.id,
+      method: 'PUT',
+      path,
+      body: { ...how, at },
+      words: t('ui.running.how-it-was'),
+    })
   }
 
   /** Takes that back. */
@@ -345,7 +352,7 @@ export const useRunning = defineStore('running', () => {
       method: 'DELETE',
       path: `/api/bakes/${bake.id}/verdict`,
       body: null,
-      words: 'undo',
+      words: t('ui.undo'),
     })
 
   return {

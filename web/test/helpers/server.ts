@@ -3,8 +3,13 @@ import { vi } from 'vitest'
 export interface Asked {
   method: string
   path: string
+  /** The language and units it was asked for in. */
+  reader: string
   body: unknown
 }
+
+/** What every address ends with. */
+const READER = /[?&](lang=[^&]*&units=\w+)$/
 
 type Answer = { status: number; body?: unknown } | Promise<{ status: number; body?: unknown }>
 
@@ -14,7 +19,8 @@ export function fakeServer(answer: (asked: Asked) => Answer) {
   vi.stubGlobal('fetch', async (path: string, init: RequestInit = {}) => {
     const one = {
       method: init.method ?? 'GET',
-      path: String(path),
+      path: String(path).replace(READER, ''),
+      reader: READER.exec(String(path))?.[1] ?? '',
       body: typeof init.body === 'string' ? JSON.parse(init.body) : (init.body ?? null),
     }
     asked.push(one)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, onMounted, ref } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Alternatives } from '../../api/types'
@@ -42,48 +43,58 @@ onMounted(async () => {
 </script>
 
 <template>
-  <SideDialog v-model="shown" title="The same fish otherwise" :widest="760" top="6vh">
+  <SideDialog
+    v-model="shown"
+    :title="t('ui.alternatives-dialog.the-same-fish-otherwise')"
+    :widest="760"
+    top="6vh"
+  >
     <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
-    <p v-else-if="!found" class="waiting" role="status">Reckoning eight bakes …</p>
+    <p v-else-if="!found" class="waiting" role="status">
+      {{ t('ui.alternatives-dialog.reckoning-eight-bakes') }}
+    </p>
     <template v-else>
-      <h2>Hot or gentle</h2>
+      <h2>{{ t('ui.alternatives-dialog.hot-or-gentle') }}</h2>
       <table>
         <thead>
           <tr>
-            <th scope="col">Oven</th>
-            <th scope="col">In the oven</th>
-            <th scope="col">Flaking to dry</th>
-            <th scope="col">Past {{ dry }}</th>
-            <th scope="col">Water lost</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.oven') }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.in-the-oven') }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.flaking-to-dry') }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.past', { dry }) }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.water-lost') }}</th>
             <td></td>
           </tr>
         </thead>
         <tbody>
           <tr v-for="dial in found.dials" :key="dial.tempC" :class="{ chosen: dial.chosen }">
             <th scope="row">{{ units.degrees(dial.tempC) }}</th>
-            <td>{{ minutesInWords(dial.minutes) }} min</td>
-            <td>{{ minutesInWords(dial.marginMin) }} min</td>
+            <td>{{ t('ui.min', { n: minutesInWords(dial.minutes) }) }}</td>
+            <td>{{ t('ui.min', { n: minutesInWords(dial.marginMin) }) }}</td>
             <td>{{ percent(dial.dryShare) }}</td>
-            <td>{{ dial.waterLossG < 0.5 ? 'none' : units.amount('mass', dial.waterLossG) }}</td>
+            <td>{{ dial.waterLossG < 0.5 ? t('ui.ticket.none') : units.amount('mass', dial.waterLossG) }}</td>
             <td>
               <button class="quiet-action" @click="take(dial.tempC)">
-                Set it<span class="unseen"> to {{ units.degrees(dial.tempC) }}</span>
+                {{ t('ui.alternatives-dialog.set-it')
+                }}<span class="unseen">
+                  {{ t('ui.alternatives-dialog.to', { temp: units.degrees(dial.tempC) }) }}</span
+                >
               </button>
             </td>
           </tr>
         </tbody>
       </table>
-      <p class="why">{{ units.say(found.why) }}</p>
-      <h2>How far to take it, at {{ units.degrees(bench.on.tempC) }}</h2>
+      <p class="why">{{ found.why }}</p>
+      <h2>{{ t('ui.alternatives-dialog.how-far-to-take-it', { temp: units.degrees(bench.on.tempC) }) }}</h2>
       <table>
         <thead>
           <tr>
-            <th scope="col">Target</th>
-            <th scope="col">Inside</th>
-            <th scope="col">In the oven</th>
-            <th scope="col">Its top</th>
-            <th scope="col">Past {{ dry }}</th>
-            <th scope="col">Water lost</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.target') }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.inside') }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.in-the-oven') }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.its-top') }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.past', { dry }) }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.water-lost') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -96,14 +107,14 @@ onMounted(async () => {
               <i :style="{ background: fleshColour(peak(to.target)) }" />{{ TARGETS[to.target] }}
             </th>
             <td>{{ units.degrees(peak(to.target)) }}</td>
-            <td>{{ minutesInWords(to.minutes) }} min</td>
+            <td>{{ t('ui.min', { n: minutesInWords(to.minutes) }) }}</td>
             <td>{{ units.degrees(to.outerC) }}</td>
             <td>{{ percent(to.dryShare) }}</td>
-            <td>{{ to.waterLossG < 0.5 ? 'none' : units.amount('mass', to.waterLossG) }}</td>
+            <td>{{ to.waterLossG < 0.5 ? t('ui.ticket.none') : units.amount('mass', to.waterLossG) }}</td>
           </tr>
         </tbody>
       </table>
-      <p v-if="bench.answer" class="lethal">{{ units.say(bench.answer.lethalityWords) }}</p>
+      <p v-if="bench.answer" class="lethal">{{ bench.answer.lethalityWords }}</p>
     </template>
   </SideDialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { useRafFn } from '@vueuse/core'
 import { onMounted } from 'vue'
 import { useRouter } from 'vue-router'
@@ -83,7 +84,7 @@ onMounted(bench.open)
 <template>
   <main class="bench">
     <PieceSide class="piece" />
-    <section class="middle" aria-label="Inside the fish">
+    <section class="middle" :aria-label="t('ui.bench.inside-the-fish')">
       <p v-if="bench.problem && !bench.answer" class="trouble" role="alert">{{ bench.problem.message }}</p>
       <DressBar />
       <template v-if="bench.answer">

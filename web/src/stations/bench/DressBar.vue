@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import type { DressKind, Vegetable } from '../../api/types'
 import * as labels from '../../messages/labels'
@@ -13,8 +14,8 @@ const bench = useBench()
 const choices = <T extends string>(words: Record<T, string>) =>
   (Object.keys(words) as T[]).map((value) => ({ value, words: words[value] }))
 const YES_NO = [
-  { value: 'yes', words: 'yes' },
-  { value: 'no', words: 'no' },
+  { value: 'yes', words: t('ui.dress.yes') },
+  { value: 'no', words: t('ui.dress.no') },
 ]
 
 const kind = computed(() => bench.on.dress)
@@ -32,7 +33,7 @@ const quick = computed(
 )
 const mixes = computed(() => [
   ...(bench.catalogue?.mixes.map((m) => ({ value: m.mix as string, words: m.words })) ?? []),
-  { value: 'BREADED', words: 'crumb all round' },
+  { value: 'BREADED', words: t('ui.dress.crumb-all-round') },
 ])
 const schools = computed(
   () => bench.catalogue?.schools.map((s) => ({ value: s.school, words: s.words })) ?? [],
@@ -77,16 +78,16 @@ function number(
 </script>
 
 <template>
-  <section class="bar" aria-label="The dress">
+  <section class="bar" :aria-label="t('ui.dress.the-dress')">
     <template v-if="kind === 'OPEN_TRAY'">
       <PickField
-        label="Its face"
+        :label="t('ui.dress.its-face')"
         :choices="choices(labels.FINISHES)"
         :chosen="way.finish ?? 'BARE'"
         @choose="(finish) => bench.say({ finish })"
       />
       <PickField
-        label="Lies on"
+        :label="t('ui.dress.lies-on')"
         :choices="choices(labels.UNDERLAYS)"
         :chosen="way.underlay ?? 'NONE'"
         @choose="(underlay) => bench.say({ underlay })"
@@ -94,7 +95,7 @@ function number(
     </template>
     <template v-else-if="topped">
       <PickField
-        label="Topping"
+        :label="t('ui.dress.topping')"
         class="wide"
         :choices="mixes"
         :chosen="kind === 'BREADED' ? 'BREADED' : (way.mix ?? 'CRUMB')"
@@ -102,13 +103,13 @@ function number(
       />
       <PickField
         v-if="kind === 'TOPPING'"
-        label="Goes on"
+        :label="t('ui.dress.goes-on')"
         :choices="choices(labels.WHENS)"
         :chosen="way.when ?? 'BEFORE'"
         @choose="(when) => bench.say({ when })"
       />
       <AmountField
-        label="How thick"
+        :label="t('ui.dress.how-thick')"
         kind="length"
         fine
         :usual="kind === 'BREADED' ? usuals?.breadedMm : usuals?.toppingMm"
@@ -119,14 +120,14 @@ function number(
     </template>
     <template v-else-if="parcel">
       <PickField
-        label="Fold"
+        :label="t('ui.dress.fold')"
         :choices="choices(labels.FOLDS)"
         :chosen="way.fold ?? (kind === 'FOIL' ? 'SEAM_UP' : 'HEART')"
         @choose="(fold) => bench.say({ fold })"
       />
       <SeveralField
-        label="On a bed of"
-        none="nothing"
+        :label="t('ui.dress.on-a-bed-of')"
+        :none="t('ui.dress.nothing')"
         :choices="vegetables"
         :chosen="way.vegetables ?? []"
         :most="4"
@@ -134,7 +135,7 @@ function number(
       />
       <AmountField
         v-if="way.vegetables?.length"
-        label="How deep"
+        :label="t('ui.dress.how-deep')"
         kind="length"
         :usual="usuals?.bedMm"
         :model-value="way.bedMm ?? null"
@@ -142,7 +143,7 @@ function number(
         @update:model-value="(mm) => number('bedMm', mm)"
       />
       <AmountField
-        label="Splash"
+        :label="t('ui.dress.splash')"
         sign="ml"
         :usual="0"
         :model-value="way.splashMl ?? null"
@@ -150,7 +151,7 @@ function number(
         @update:model-value="(ml) => number('splashMl', ml)"
       />
       <PickField
-        label="Sour inside"
+        :label="t('ui.dress.sour-inside')"
         :choices="YES_NO"
         :chosen="way.acid ? 'yes' : 'no'"
         @choose="(v) => bench.say({ acid: v === 'yes' })"
@@ -158,15 +159,16 @@ function number(
     </template>
     <template v-else-if="kind === 'SALT_CRUST'">
       <PickField
-        label="School"
+        :label="t('ui.dress.school')"
         class="wide"
         :choices="schools"
         :chosen="way.school ?? 'WET_SAND'"
         :refusal="bench.refusal('kind')"
         @choose="setSchool"
       />
+      <p class="what">{{ t(`school.${way.school ?? 'WET_SAND'}.what`) }}</p>
       <AmountField
-        label="How thick"
+        :label="t('ui.dress.how-thick')"
         kind="length"
         :usual="school?.usualCoatMm"
         :model-value="way.coatMm ?? null"
@@ -174,30 +176,30 @@ function number(
         @update:model-value="(mm) => number('coatMm', mm)"
       />
       <PickField
-        label="Salt"
+        :label="t('ui.dress.salt')"
         :choices="choices(labels.SALTS)"
         :chosen="way.salt ?? 'COARSE'"
         @choose="(salt) => bench.say({ salt })"
       />
       <PickField
         v-if="school?.eggs"
-        label="Eggs"
+        :label="t('ui.dress.eggs')"
         class="small"
         :choices="choices(labels.EGGS)"
         :chosen="way.eggs ?? 'MEDIUM'"
         @choose="(eggs) => bench.say({ eggs })"
       />
       <PickField
-        label="Head and tail"
+        :label="t('ui.dress.head-and-tail')"
         :choices="[
-          { value: 'yes', words: 'covered' },
-          { value: 'no', words: 'bare' },
+          { value: 'yes', words: t('ui.dress.covered') },
+          { value: 'no', words: t('ui.dress.bare') },
         ]"
         :chosen="(way.headAndTail ?? school?.buries) ? 'yes' : 'no'"
         @choose="(v) => bench.say({ headAndTail: v === 'yes' })"
       />
       <PickField
-        label="Scales on?"
+        :label="t('ui.dress.scales-on')"
         class="small"
         :choices="YES_NO"
         :chosen="way.scalesOn === false ? 'no' : 'yes'"
@@ -206,8 +208,8 @@ function number(
     </template>
     <template v-else>
       <SeveralField
-        label="Base of"
-        none="potato"
+        :label="t('ui.dress.base-of')"
+        :none="t('vegetable.POTATO')"
         :choices="vegetables"
         :chosen="way.vegetables ?? []"
         :most="5"
@@ -215,13 +217,13 @@ function number(
         @choose="(vegetables: Vegetable[]) => bench.say({ vegetables })"
       />
       <PickField
-        label="Cut in"
+        :label="t('ui.dress.cut-in')"
         :choices="choices(labels.CUTTINGS)"
         :chosen="way.cutting ?? 'SLICES'"
         @choose="(cutting) => bench.say({ cutting })"
       />
       <AmountField
-        label="How deep"
+        :label="t('ui.dress.how-deep')"
         kind="length"
         :usual="usuals?.baseMm"
         :model-value="way.depthMm ?? null"
@@ -229,8 +231,8 @@ function number(
         @update:model-value="(mm) => number('depthMm', mm)"
       />
       <SeveralField
-        label="Join for the last 5 min"
-        none="nothing"
+        :label="t('ui.dress.join-for-the-last-5')"
+        :none="t('ui.dress.nothing')"
         :choices="quick"
         :chosen="way.sides ?? []"
         :most="3"
@@ -239,7 +241,7 @@ function number(
       />
     </template>
     <PickField
-      label="Inside it"
+      :label="t('ui.dress.inside-it')"
       :choices="choices(labels.FILLINGS)"
       :chosen="bench.on.filling"
       :refusal="bench.refusal('filling')"
@@ -247,24 +249,24 @@ function number(
     />
     <PickField
       v-if="bench.stands"
-      label="It lies"
+      :label="t('ui.dress.it-lies')"
       :choices="choices(labels.STANCES)"
       :chosen="bench.on.stance"
       @choose="(stance) => bench.change({ stance })"
     />
     <div class="pieces">
-      <span class="label">Pieces</span>
+      <span class="label">{{ t('ui.dress.pieces') }}</span>
       <span class="stepper">
         <button
-          aria-label="One piece less"
+          :aria-label="t('ui.dress.one-piece-less')"
           :disabled="bench.on.pieces <= 1"
           @click="bench.change({ pieces: bench.on.pieces - 1 })"
         >
           −
         </button>
-        <output aria-label="Pieces">{{ bench.on.pieces }}</output>
+        <output :aria-label="t('ui.dress.pieces')">{{ bench.on.pieces }}</output>
         <button
-          aria-label="One piece more"
+          :aria-label="t('ui.dress.one-piece-more')"
           :disabled="bench.on.pieces >= 100"
           @click="bench.change({ pieces: bench.on.pieces + 1 })"
         >
@@ -279,18 +281,18 @@ function number(
       :disabled="given"
       @click="counting = !counting"
     >
-      What there is
+      {{ t('ui.dress.what-there-is') }}
     </button>
     <template v-if="counted">
       <AmountField
-        label="Salt there is"
+        :label="t('ui.dress.salt-there-is')"
         kind="mass"
         :model-value="way.saltThereG ?? null"
         :refusal="bench.refusal('saltThereG')"
         @update:model-value="(g) => number('saltThereG', g)"
       />
       <AmountField
-        label="A bag holds"
+        :label="t('ui.dress.a-bag-holds')"
         kind="mass"
         :usual="usuals?.bagG"
         :model-value="way.bagG ?? null"
@@ -298,14 +300,14 @@ function number(
         @update:model-value="(g) => number('bagG', g)"
       />
       <AmountField
-        label="Tray, long"
+        :label="t('ui.dress.tray-long')"
         kind="length"
         :model-value="way.trayLengthMm ?? null"
         :refusal="bench.refusal('trayLengthMm')"
         @update:model-value="(mm) => number('trayLengthMm', mm)"
       />
       <AmountField
-        label="and wide"
+        :label="t('ui.dress.and-wide')"
         kind="length"
         :model-value="way.trayWidthMm ?? null"
         :refusal="bench.refusal('trayWidthMm')"
@@ -322,6 +324,13 @@ function number(
   gap: 4px 10px;
   padding-bottom: 6px;
   border-bottom: 1px solid var(--rule);
+}
+.what {
+  align-self: end;
+  max-width: 30ch;
+  margin: 0 0 6px;
+  color: var(--ink-soft);
+  font-size: 14px;
 }
 .bar :deep(.wide) {
   flex-grow: 2;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import { Problem } from '../../api/client'
 import FigureInput from '../../components/FigureInput.vue'
@@ -31,12 +32,19 @@ async function say(fallsCPerHour: number | null) {
 </script>
 
 <template>
-  <SideDialog v-model="shown" :title="`${bench.oven?.name}: its fire`" :widest="420">
+  <SideDialog v-model="shown" :title="t('ui.fire-dialog.its-fire', { name: bench.oven?.name })" :widest="420">
     <div class="rows">
-      <button @click="say(0)"><b>Kept up</b> somebody feeds it</button>
-      <button @click="say(null)"><b>As usual</b> it falls from when the door is shut</button>
+      <button @click="say(0)">
+        <b>{{ t('ui.fire-dialog.kept-up') }}</b> {{ t('ui.fire-dialog.somebody-feeds-it') }}
+      </button>
+      <button @click="say(null)">
+        <b>{{ t('ui.fire-dialog.as-usual') }}</b> {{ t('ui.fire-dialog.it-falls-from-when-the') }}
+      </button>
       <form novalidate @submit.prevent="say(falls ?? GUESS_C)">
-        <label for="fire-falls"> <b>It falls</b> in the hour from {{ units.degrees(SAID_AT_C) }} by </label>
+        <label for="fire-falls">
+          <b>{{ t('ui.fire-dialog.it-falls') }}</b>
+          {{ t('ui.fire-dialog.in-the-hour-from-by', { SAID_AT_: units.degrees(SAID_AT_C) }) }}
+        </label>
         <FigureInput
           id="fire-falls"
           :model-value="falls === null ? null : Math.round(falls * perDegree)"
@@ -44,7 +52,7 @@ async function say(fallsCPerHour: number | null) {
           @update:model-value="(value) => (falls = value === null ? null : value / perDegree)"
         />
         <span>{{ units.unit('heat').sign }}</span>
-        <button>So it is</button>
+        <button>{{ t('ui.fire-dialog.so-it-is') }}</button>
       </form>
       <p v-if="problem" class="wrong" role="alert">{{ problem.message }}</p>
     </div>

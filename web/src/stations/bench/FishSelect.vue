@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
@@ -16,7 +17,7 @@ const fish = computed(() => {
   if (!wanted) return all
   const named = all
     .map((s) => {
-      const names = [s.marketName, ...s.alsoCalled, s.scientificName].map((n) => n.toLowerCase())
+      const names = [s.marketName, ...s.alsoCalled.split(', '), s.scientificName].map((n) => n.toLowerCase())
       const begins = names.some((n) => n.startsWith(wanted))
       return {
         s,
@@ -34,14 +35,14 @@ const fish = computed(() => {
     :model-value="bench.on.species"
     filterable
     :filter-method="(typed: string) => (letters = typed)"
-    aria-label="Which fish"
-    placeholder="Which fish?"
-    no-match-text="No fish by that name"
+    :aria-label="t('ui.fish-select.which-fish')"
+    :placeholder="t('ui.fish-select.which-fish-2')"
+    :no-match-text="t('ui.fish-select.no-fish-by-that-name')"
     @update:model-value="(species: string) => bench.setSpecies(species)"
     @visible-change="letters = ''"
   >
     <ElOption v-for="s in fish" :key="s.key" :value="s.key" :label="s.marketName">
-      {{ s.marketName }} <small>{{ s.alsoCalled.join(', ') }}</small>
+      {{ s.marketName }} <small>{{ s.alsoCalled }}</small>
     </ElOption>
   </ElSelect>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed } from 'vue'
 import type { Fold } from '../../api/types'
 import { FOLDS } from '../../messages/labels'
@@ -15,7 +16,11 @@ const sheet = computed(() => bench.answer?.quantities.sheet)
 const fold = computed<Fold>(() => sheet.value?.fold ?? 'HEART')
 const size = computed(() =>
   sheet.value
-    ? `${units.amount('length', sheet.value.acrossMm)} across, ${units.amount('length', sheet.value.alongMm)} along${sheet.value.layers > 1 ? ', two sheets on each other' : ''}`
+    ? t('ui.folding-steps.across-along', {
+        across: units.amount('length', sheet.value.acrossMm),
+        along: units.amount('length', sheet.value.alongMm),
+        value: sheet.value.layers > 1 ? t('ui.folding-steps.two-sheets-on-each-other') : '',
+      })
     : '',
 )
 
@@ -35,47 +40,47 @@ const RECTANGLE = 'M14 14H126V86H14Z'
 const HALF = 'M70 14H126V86H70Z'
 const STEPS: Record<Fold, Step[]> = {
   HEART: [
-    { words: 'Fold the sheet in half, open it again.', paper: RECTANGLE, crease: 'M70 14V86' },
+    { words: t('ui.folding-steps.fold-the-sheet-in-half'), paper: RECTANGLE, crease: 'M70 14V86' },
     {
-      words: 'Cut half a heart from the folded side.',
+      words: t('ui.folding-steps.cut-half-a-heart-from'),
       paper: HALF,
       crease: 'M70 24C92 6 122 24 116 50S84 78 70 86',
     },
     {
-      words: 'Lay the fish on one half, close to the crease.',
+      words: t('ui.folding-steps.lay-the-fish-on-one'),
       paper: 'M70 24C48 6 18 24 24 50S56 78 70 86C84 78 122 76 116 50S92 6 70 24Z',
       crease: 'M70 24V86',
       fish: true,
     },
     {
-      words: 'Fold over. From the round end make small folds, each half on the last.',
+      words: t('ui.folding-steps.fold-over-from-the-round'),
       paper: 'M70 24C92 6 122 24 116 50S84 78 70 86Z',
       crimp: 'M72 24l8-6 2 7 9-4 1 8 9-1-2 8 9 2-5 7 7 5-8 5',
       move: 'M78 10C104 2 130 22 126 48',
     },
     {
-      words: 'Twist the point tight, tuck it under. It must hold steam.',
+      words: t('ui.folding-steps.twist-the-point-tight-tuck'),
       paper: 'M70 24C92 6 122 24 116 50S84 78 70 86Z',
       crimp: 'M72 24l8-6 2 7 9-4 1 8 9-1-2 8 9 2-5 7 7 5-8 5 4 7-9 2 1 8-9-1-2 8-8-3-3 7-5-5',
       move: 'M62 88a10 8 0 1 0 14-4',
     },
   ],
   RECTANGLE: [
-    { words: 'Fold the sheet in half, open it again.', paper: RECTANGLE, crease: 'M70 14V86' },
+    { words: t('ui.folding-steps.fold-the-sheet-in-half'), paper: RECTANGLE, crease: 'M70 14V86' },
     {
-      words: 'Lay the fish on one half, close to the crease.',
+      words: t('ui.folding-steps.lay-the-fish-on-one'),
       paper: RECTANGLE,
       crease: 'M70 14V86',
       fish: true,
     },
     {
-      words: 'Fold over. Fold the long edge in twice, pressed flat.',
+      words: t('ui.folding-steps.fold-over-fold-the-long'),
       paper: HALF,
       crimp: 'M126 14H116V86H126',
       move: 'M134 50H120',
     },
     {
-      words: 'Do the same with both ends, then tuck the corners under.',
+      words: t('ui.folding-steps.do-the-same-with-both'),
       paper: HALF,
       crimp: 'M126 14H116V86H126M70 24H116M70 76H116',
       move: 'M92 4V20M92 96V80',
@@ -83,24 +88,24 @@ const STEPS: Record<Fold, Step[]> = {
   ],
   SEAM_UP: [
     {
-      words: 'Two sheets on each other, the dull side out or in: it is all one. The fish in the middle.',
+      words: t('ui.folding-steps.two-sheets-on-each-other-2'),
       paper: RECTANGLE,
       crease: 'M20 20H120V80H20Z',
       fish: true,
     },
     {
-      words: 'Bring the long sides up above the fish.',
+      words: t('ui.folding-steps.bring-the-long-sides-up'),
       paper: 'M24 86L44 44 70 18 96 44 116 86Z',
       move: 'M20 70C22 46 40 26 60 18M120 70C118 46 100 26 80 18',
     },
     {
-      words: 'Roll them down together, twice. Leave air over the fish.',
+      words: t('ui.folding-steps.roll-them-down-together-twice'),
       paper: 'M24 86L40 46H100L116 86Z',
       crimp: 'M40 46V38H100V46M44 38V31H96V38',
       move: 'M70 10V28',
     },
     {
-      words: 'Turn both ends up, so that nothing runs out.',
+      words: t('ui.folding-steps.turn-both-ends-up-so'),
       paper: 'M30 86L40 46H100L110 86Z',
       crimp: 'M40 46V38H100V46M30 86L22 62 40 58M110 86L118 62 100 58',
       move: 'M10 84C8 70 12 62 22 58M130 84C132 70 128 62 118 58',
@@ -111,9 +116,9 @@ const steps = computed(() => STEPS[fold.value])
 </script>
 
 <template>
-  <SideDialog v-model="shown" :title="`Fold it: ${FOLDS[fold]}`" :widest="900">
+  <SideDialog v-model="shown" :title="t('ui.folding-steps.fold-it', { value: FOLDS[fold] })" :widest="900">
     <p v-if="size" class="size">
-      Cut a sheet <b>{{ size }}</b>.
+      {{ t('ui.folding-steps.cut-a-sheet') }} <b>{{ size }}</b>.
     </p>
     <ol class="steps">
       <li v-for="(step, i) in steps" :key="step.words">

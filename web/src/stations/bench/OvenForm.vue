@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { ElInput } from 'element-plus'
 import 'element-plus/es/components/input/style/css'
 import { ref } from 'vue'
@@ -39,28 +40,33 @@ const putAway = (oven: Oven, away: boolean) => tried('there', () => bench.putOve
 </script>
 
 <template>
-  <SideDialog v-model="shown" title="The kitchen's ovens" :widest="420">
+  <SideDialog v-model="shown" :title="t('ui.oven-form.the-kitchens-ovens')" :widest="420">
     <ul class="there">
       <li v-for="one in bench.allOvens" :key="one.id" :class="{ away: one.away }">
-        <span>{{ one.name }}<small v-if="one.away"> put away; its log stays</small></span>
+        <span
+          >{{ one.name }}<small v-if="one.away"> {{ t('ui.oven-form.put-away-its-log-stays') }}</small></span
+        >
         <button class="quiet-action" @click="putAway(one, !one.away)">
-          {{ one.away ? 'Take out again' : 'Put away' }}
+          {{ one.away ? t('ui.oven-form.take-out-again') : t('ui.oven-form.put-away') }}
         </button>
       </li>
     </ul>
     <p v-if="problem?.of === 'there'" class="wrong" role="alert">{{ problem.message }}</p>
-    <h3>Another one</h3>
+    <h3>{{ t('ui.oven-form.another-one') }}</h3>
     <form novalidate @submit.prevent="add">
-      <label>Its name <ElInput v-model="name" maxlength="60" placeholder="Garden oven" /></label>
+      <label
+        >{{ t('ui.oven-form.its-name') }}
+        <ElInput v-model="name" maxlength="60" :placeholder="t('ui.oven-form.garden-oven')"
+      /></label>
       <ChoiceRow
         class="kinds"
-        name="Its kind"
+        :name="t('ui.oven-form.its-kind')"
         :choices="kinds"
         :chosen="kind"
         @choose="(k) => (kind = k as Oven['kind'])"
       />
       <p v-if="problem?.of === 'another'" class="wrong" role="alert">{{ problem.message }}</p>
-      <button class="main-action">Note it</button>
+      <button class="main-action">{{ t('ui.oven-form.note-it') }}</button>
     </form>
   </SideDialog>
 </template>

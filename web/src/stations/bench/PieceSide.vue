@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
@@ -35,8 +36,10 @@ function another() {
 const fired = (one: Oven) => one.kind === 'WOOD' || one.kind === 'CLOSED_BARBECUE'
 const fireWords = computed(() => {
   const falls = bench.oven?.truth.fallsCPerHour
-  if (falls === undefined) return 'Its fire: as usual'
-  return falls === 0 ? 'Its fire is kept up' : `Its fire falls ${units.rise(falls)} an hour`
+  if (falls === undefined) return t('ui.piece.its-fire-as-usual')
+  return falls === 0
+    ? t('ui.piece.its-fire-is-kept-up')
+    : t('ui.piece.its-fire-falls-an-hour', { falls: units.rise(falls) })
 })
 
 const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
@@ -48,9 +51,9 @@ const starts = computed(() => {
   const limits = bench.catalogue?.limits
   if (!limits) return []
   return [
-    { value: 'fridge', words: 'fridge', tempC: limits.fridgeC, frozen: false },
-    { value: 'out', words: '15 min out', tempC: limits.outC, frozen: false },
-    { value: 'freezer', words: 'freezer', tempC: limits.freezerC, frozen: true },
+    { value: 'fridge', words: t('ui.piece.fridge'), tempC: limits.fridgeC, frozen: false },
+    { value: 'out', words: t('ui.piece.15-min-out'), tempC: limits.outC, frozen: false },
+    { value: 'freezer', words: t('ui.piece.freezer'), tempC: limits.freezerC, frozen: true },
   ]
 })
 const start = computed(() => {
@@ -88,26 +91,28 @@ const sure = computed(() => {
   const piece = bench.answer?.piece
   if (!piece) return ''
   const doubt = `±${units.show('length', piece.thicknessDoubtMm)}`
-  return bench.on.thicknessMm === null ? `from its weight, ${doubt}` : `by ruler, ${doubt}`
+  return bench.on.thicknessMm === null
+    ? t('ui.piece.from-its-weight', { doubt })
+    : t('ui.piece.by-ruler', { doubt })
 })
 </script>
 
 <template>
-  <section class="side" aria-label="The piece">
+  <section class="side" :aria-label="t('ui.piece.the-piece')">
     <FishSelect />
     <p class="about">
       <i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.flesh }}
     </p>
 
     <ChoiceRow
-      name="How it is cut"
+      :name="t('ui.piece.how-it-is-cut')"
       :choices="cuts"
       :chosen="bench.on.cut"
       @choose="(cut) => bench.setCut(cut as Cut)"
     />
 
     <MeasureField
-      label="Thickest"
+      :label="t('ui.piece.thickest')"
       kind="length"
       :note="sure"
       :model-value="bench.on.thicknessMm"
@@ -118,9 +123,9 @@ const sure = computed(() => {
       <SlipLine field="thicknessMm" />
     </MeasureField>
     <MeasureField
-      label="Weighs"
+      :label="t('ui.piece.weighs')"
       kind="mass"
-      note="each, raw"
+      :note="t('ui.counter.each-raw')"
       :model-value="bench.on.massG"
       :reckoned="bench.answer?.piece.massG"
       :refusal="bench.refusal('massG')"
@@ -131,17 +136,17 @@ const sure = computed(() => {
 
     <ChoiceRow
       class="starts"
-      name="How cold it goes in"
+      :name="t('ui.piece.how-cold-it-goes-in')"
       :choices="starts"
       :chosen="start"
       @choose="setStart"
     />
 
     <h2 class="dressed">
-      <span>Dressed in <kbd>d</kbd></span>
-      <button class="quiet-action" @click="book = true">Recipe book</button>
+      <span>{{ t('ui.piece.dressed-in') }} <kbd>d</kbd></span>
+      <button class="quiet-action" @click="book = true">{{ t('ui.piece.recipe-book') }}</button>
     </h2>
-    <div class="dresses" role="radiogroup" aria-label="How it is dressed">
+    <div class="dresses" role="radiogroup" :aria-label="t('ui.piece.how-it-is-dressed')">
       <button
         v-for="dress in dresses"
         :key="dress.value"
@@ -156,12 +161,12 @@ const sure = computed(() => {
       </button>
     </div>
 
-    <h2>Oven <kbd>-</kbd> <kbd>=</kbd></h2>
+    <h2>{{ t('ui.piece.oven') }} <kbd>-</kbd> <kbd>=</kbd></h2>
     <div class="oven">
       <ElSelect
         ref="list"
         :model-value="bench.oven?.id"
-        aria-label="Which oven"
+        :aria-label="t('ui.piece.which-oven')"
         @update:model-value="(ovenId: number) => bench.change({ ovenId })"
       >
         <ElOption
@@ -171,29 +176,29 @@ const sure = computed(() => {
           :label="`${one.name}, ${OVEN_KINDS[one.kind]}`"
         />
         <template #footer>
-          <button class="quiet-action" @click="another">Another oven, or one away</button>
+          <button class="quiet-action" @click="another">{{ t('ui.piece.another-oven-or-one-away') }}</button>
         </template>
       </ElSelect>
       <div class="dial">
-        <button aria-label="Cooler" @click="bench.hotter(-1)">−</button>
-        <output aria-label="Dial">{{ units.dial(bench.on.tempC) }}</output>
-        <button aria-label="Hotter" @click="bench.hotter(1)">+</button>
+        <button :aria-label="t('ui.piece.cooler')" @click="bench.hotter(-1)">−</button>
+        <output :aria-label="t('ui.piece.dial')">{{ units.dial(bench.on.tempC) }}</output>
+        <button :aria-label="t('ui.piece.hotter')" @click="bench.hotter(1)">+</button>
       </div>
       <button v-if="bench.oven && fired(bench.oven)" class="quiet-action fire" @click="firing = true">
         {{ fireWords }}
       </button>
-      <p v-if="bench.oven?.lessons" class="known">{{ units.say(bench.oven.words) }}</p>
+      <p v-if="bench.oven?.lessons" class="known">{{ bench.oven.words }}</p>
       <p v-if="bench.refusal('tempC')" class="wrong" role="alert">{{ bench.refusal('tempC') }}</p>
     </div>
 
     <h2 class="dressed">
       <span>
-        Done:
+        {{ t('ui.piece.done') }}
         <template v-if="target">{{ target.words.toLowerCase() }}, {{ units.degrees(target.peakC) }}</template>
       </span>
-      <button class="quiet-action" @click="comparing = true">Compare</button>
+      <button class="quiet-action" @click="comparing = true">{{ t('ui.piece.compare') }}</button>
     </h2>
-    <div class="targets" role="radiogroup" aria-label="Done means">
+    <div class="targets" role="radiogroup" :aria-label="t('ui.piece.done-means')">
       <button
         v-for="choice in targets"
         :key="choice.value"
@@ -207,15 +212,15 @@ const sure = computed(() => {
       </button>
     </div>
     <fieldset v-if="asked" ref="question" class="asked">
-      <legend>Before it is served {{ TARGETS[asked] }}: what was done about parasites?</legend>
+      <legend>{{ t('ui.piece.before-it-is-served-what', { value: TARGETS[asked] }) }}</legend>
       <button
         v-for="answer in bench.catalogue?.parasites"
         :key="answer.parasites"
         @click="vouch(answer.parasites)"
       >
-        {{ units.say(answer.words) }}
+        {{ answer.words }}
       </button>
-      <p v-if="unknown" role="status">Then not below “flakes”.</p>
+      <p v-if="unknown" role="status">{{ t('ui.piece.then-not-below-flakes') }}</p>
     </fieldset>
     <p v-if="bench.refusal('parasites') || bench.refusal('doneness')" class="wrong" role="alert">
       {{ bench.refusal('parasites') ?? bench.refusal('doneness') }}
@@ -226,7 +231,10 @@ const sure = computed(() => {
         :checked="bench.on.atRisk"
         @change="bench.setAtRisk(($event.target as HTMLInputElement).checked)"
       />
-      <span>Guests at risk <small>pregnant, very young, old, ill</small></span>
+      <span
+        >{{ t('ui.piece.guests-at-risk') }}
+        <small>{{ t('ui.piece.pregnant-very-young-old-ill') }}</small></span
+      >
     </label>
     <AlternativesDialog v-if="comparing" v-model="comparing" />
     <RecipeBook v-if="book" v-model="book" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import type { StageInput, StageSpan } from '../../api/types'
 import type { Scale } from '../../drawing/scale'
@@ -33,7 +34,7 @@ const lasting = computed(() =>
       from: props.x(span.fromMin),
       to: props.x(span.toMin),
       words: words(span, props.x(span.toMin) - props.x(span.fromMin)),
-      name: `${words(span, 200)} until ${minutesInWords(span.toMin)} min`,
+      name: t('ui.programme-strip.until-min', { span: words(span, 200), to: minutesInWords(span.toMin) }),
       open: span.open,
       toMin: span.toMin,
     })),
@@ -48,7 +49,7 @@ const moments = computed(() => {
     const atEdge = props.x(bench.endMinute) - at < NAME_ROOM
     return {
       at,
-      words: s.stage === 'TURN' ? 'Turn' : ADDED[s.what!],
+      words: s.stage === 'TURN' ? t('ui.programme-strip.turn') : ADDED[s.what!],
       anchor: crowded || (atEdge && i === 0) ? 'end' : 'middle',
     }
   })
@@ -57,10 +58,12 @@ const moments = computed(() => {
 function words(span: StageSpan, wide: number): string {
   if (span.stage === 'BAKE') {
     if (wide < 36) return ''
-    return wide > 64 ? `bake ${units.dial(span.tempC!)}` : units.dial(span.tempC!)
+    return wide > 64
+      ? t('ui.programme-strip.bake', { temp: units.dial(span.tempC!) })
+      : units.dial(span.tempC!)
   }
-  if (span.stage === 'GRILL') return wide > 34 ? 'grill' : 'g'
-  return wide > 30 ? 'rest' : ''
+  if (span.stage === 'GRILL') return wide > 34 ? t('ui.programme-strip.grill') : t('ui.programme-strip.g')
+  return wide > 30 ? t('ui.programme-strip.rest') : ''
 }
 
 /** Moves the end of a stage to a minute. */
@@ -100,7 +103,7 @@ function letGo() {
 </script>
 
 <template>
-  <g class="strip" role="group" aria-label="Stages of the bake">
+  <g class="strip" role="group" :aria-label="t('ui.programme-strip.stages-of-the-bake')">
     <g v-for="stage in lasting" :key="stage.index">
       <rect
         :x="stage.from"
@@ -123,7 +126,7 @@ function letGo() {
       class="edge"
       role="slider"
       tabindex="0"
-      :aria-label="`End of ${stage.name}`"
+      :aria-label="t('ui.programme-strip.end-of', { name: stage.name })"
       :aria-valuenow="Math.round(stage.toMin * 10) / 10"
       aria-valuemin="0"
       aria-valuemax="240"
@@ -137,7 +140,7 @@ function letGo() {
     >
       <rect x="-9" y="-3" width="18" :height="HIGH + 6" fill="transparent" />
       <line y1="-2" :y2="HIGH + 2" />
-      <title>Drag to change how long it lasts</title>
+      <title>{{ t('ui.programme-strip.drag-to-change-how-long') }}</title>
     </g>
   </g>
 </template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
+import { t } from '../../messages/say'
+import { onMounted, ref, watch } from 'vue'
 import { api } from '../../api/client'
 import type { RecipeInput, RecipeView } from '../../api/types'
 import { DRESSES } from '../../messages/labels'
 import { latest } from '../../composables/latest'
-import { useUnits } from '../../messages/units'
 import SideDialog from '../../components/SideDialog.vue'
 import { useBench } from '../../stores/bench'
 import { useBook } from '../../stores/book'
@@ -15,12 +15,9 @@ const shown = defineModel<boolean>({ required: true })
 
 const bench = useBench()
 const book = useBook()
-const units = useUnits()
 const picked = ref<RecipeView | null>(null)
 const writing = ref<RecipeInput | null>(null)
 const file = ref<HTMLInputElement>()
-
-const imperial = computed(() => units.chosen.value === 'imperial')
 
 /** What was tapped last is what is shown, whichever answer comes first. */
 const wanted = ref<RecipeView | null>(null)
@@ -86,9 +83,9 @@ onMounted(async () => {
 </script>
 
 <template>
-  <SideDialog v-model="shown" title="Recipe book" :widest="920" top="6vh">
+  <SideDialog v-model="shown" :title="t('ui.recipe-book.recipe-book')" :widest="920" top="6vh">
     <div class="book">
-      <nav aria-label="Recipes">
+      <nav :aria-label="t('ui.recipe-book.recipes')">
         <button
           v-for="recipe in book.recipes"
           :key="recipe.id"
@@ -97,19 +94,23 @@ onMounted(async () => {
           @click="pick(recipe)"
         >
           {{ recipe.recipe.name }}
-          <small>{{ recipe.recipe.bench ? DRESSES[recipe.recipe.bench.dress.kind] : 'a mix' }}</small>
+          <small>{{
+            recipe.recipe.bench ? DRESSES[recipe.recipe.bench.dress.kind] : t('ui.recipe-book.a-mix')
+          }}</small>
         </button>
-        <p v-if="!book.recipes.length" class="none">
-          Nothing is written yet. Keep tonight's dress, or take a file.
-        </p>
-        <button class="quiet-action" @click="begin(book.tonight(), true)">Keep tonight's dress</button>
-        <button class="quiet-action" @click="file?.click()">Take one from a file</button>
+        <p v-if="!book.recipes.length" class="none">{{ t('ui.recipe-book.nothing-is-written-yet-keep') }}</p>
+        <button class="quiet-action" @click="begin(book.tonight(), true)">
+          {{ t('ui.recipe-book.keep-tonights-dress') }}
+        </button>
+        <button class="quiet-action" @click="file?.click()">
+          {{ t('ui.recipe-book.take-one-from-a-file') }}
+        </button>
         <input
           ref="file"
           type="file"
           accept=".json,.jsonld,application/ld+json,application/json"
           class="unseen"
-          aria-label="Recipe file"
+          :aria-label="t('ui.recipe-book.recipe-file')"
           @change="takeFile"
         />
       </nav>
@@ -119,16 +120,21 @@ onMounted(async () => {
         <article v-else-if="picked">
           <h2>{{ picked.recipe.name }}</h2>
           <p class="for">
-            For {{ picked.scaledTo }} {{ picked.scaledTo === 1 ? 'piece' : 'pieces' }}, as on the bench
+            {{
+              t('ui.recipe-book.for-as-on-the-bench', {
+                scaledTo: picked.scaledTo,
+              })
+            }}
           </p>
           <ul v-if="picked.amounts.length" class="amounts">
             <li v-for="a in picked.amounts" :key="a.what">
-              <b>{{ a.value === 0 ? '' : imperial ? a.spoons : a.metric }}</b> {{ a.what }}
+              <b>{{ a.value === 0 ? '' : a.said }}</b> {{ a.what }}
             </li>
           </ul>
           <p v-if="picked.allergens.length" class="allergens">
-            Contains: <b>{{ picked.allergens.map((a) => a.words).join(', ') }}</b>, and fish. Found from the
-            words above; read the packets too.
+            {{ t('ui.recipe-book.contains') }} <b>{{ picked.allergens.map((a) => a.words).join(', ') }}</b>{{
+              t('ui.recipe-book.and-fish-found-from-the')
+            }}
           </p>
           <ol v-if="picked.recipe.steps.length">
             <li v-for="step in picked.recipe.steps" :key="step">{{ step }}</li>
@@ -136,11 +142,19 @@ onMounted(async () => {
           <p v-if="picked.recipe.notes" class="notes">{{ picked.recipe.notes }}</p>
           <div class="actions">
             <button class="main-action" @click="lay">
-              {{ picked.recipe.bench ? 'Lay it on the bench' : 'Follow it tonight' }}
+              {{
+                picked.recipe.bench
+                  ? t('ui.recipe-book.lay-it-on-the-bench')
+                  : t('ui.recipe-book.follow-it-tonight')
+              }}
             </button>
-            <button class="quiet-action" @click="begin(picked.recipe, false)">Change</button>
-            <a class="quiet-action" :href="api.recipeFile(picked.id)" download>Save as a file</a>
-            <button class="quiet-action" @click="tear">Tear it out</button>
+            <button class="quiet-action" @click="begin(picked.recipe, false)">
+              {{ t('ui.recipe-book.change') }}
+            </button>
+            <a class="quiet-action" :href="api.recipeFile(picked.id)" download>{{
+              t('ui.recipe-book.save-as-a-file')
+            }}</a>
+            <button class="quiet-action" @click="tear">{{ t('ui.recipe-book.tear-it-out') }}</button>
           </div>
         </article>
       </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { ElInput, ElInputNumber, ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/input-number/style/css'
 import 'element-plus/es/components/input/style/css'
@@ -17,7 +18,7 @@ const steps = ref(props.recipe.steps.join('\n'))
 const MEASURES: { value: Ingredient['measure']; words: string }[] = [
   { value: 'GRAM', words: 'g' },
   { value: 'MILLILITRE', words: 'ml' },
-  { value: 'PIECE', words: 'pieces' },
+  { value: 'PIECE', words: t('ui.recipe-form.pieces') },
 ]
 
 function more() {
@@ -39,37 +40,43 @@ function write() {
 
 <template>
   <form novalidate @submit.prevent="write">
-    <label class="name">Name <ElInput v-model="draft.name" maxlength="120" /></label>
+    <label class="name"
+      >{{ t('ui.recipe-form.name') }} <ElInput v-model="draft.name" maxlength="120"
+    /></label>
     <fieldset>
-      <legend>What goes into it, for one piece</legend>
+      <legend>{{ t('ui.recipe-form.what-goes-into-it-for') }}</legend>
       <div v-for="(ingredient, i) in draft.ingredients" :key="i" class="line">
         <ElInputNumber
           v-model="ingredient.value"
           :controls="false"
           :min="0"
-          :aria-label="`Amount ${i + 1}`"
+          :aria-label="t('ui.recipe-form.amount', { value: i + 1 })"
         />
-        <ElSelect v-model="ingredient.measure" :aria-label="`Counted in ${i + 1}`">
+        <ElSelect v-model="ingredient.measure" :aria-label="t('ui.recipe-form.counted-in', { value: i + 1 })">
           <ElOption v-for="m in MEASURES" :key="m.value" :value="m.value" :label="m.words" />
         </ElSelect>
-        <ElInput v-model="ingredient.what" :aria-label="`Ingredient ${i + 1}`" maxlength="200" />
+        <ElInput
+          v-model="ingredient.what"
+          :aria-label="t('ui.recipe-form.ingredient', { value: i + 1 })"
+          maxlength="200"
+        />
         <button
           type="button"
           class="quiet-action"
-          :aria-label="`Without ${ingredient.what}`"
+          :aria-label="t('ui.recipe-form.without', { what: ingredient.what })"
           @click="draft.ingredients.splice(i, 1)"
         >
-          off
+          {{ t('ui.recipe-form.off') }}
         </button>
       </div>
-      <button type="button" class="quiet-action" @click="more">One more</button>
+      <button type="button" class="quiet-action" @click="more">{{ t('ui.recipe-form.one-more') }}</button>
     </fieldset>
     <label>
-      Steps, a line each
+      {{ t('ui.recipe-form.steps-a-line-each') }}
       <ElInput v-model="steps" type="textarea" :autosize="{ minRows: 3, maxRows: 8 }" />
     </label>
     <label>
-      Notes
+      {{ t('ui.recipe-form.notes') }}
       <ElInput
         v-model="draft.notes"
         type="textarea"
@@ -78,11 +85,15 @@ function write() {
       />
     </label>
     <p class="dress">
-      {{ draft.bench ? 'Its dress and its stages are kept with it.' : 'Only a mix, without a dress.' }}
+      {{
+        draft.bench ? t('ui.recipe-form.its-dress-and-its-stages') : t('ui.recipe-form.only-a-mix-without-a')
+      }}
     </p>
     <div class="actions">
-      <button class="main-action">Write it down</button>
-      <button type="button" class="quiet-action" @click="$emit('leave')">Leave it</button>
+      <button class="main-action">{{ t('ui.recipe-form.write-it-down') }}</button>
+      <button type="button" class="quiet-action" @click="$emit('leave')">
+        {{ t('ui.recipe-form.leave-it') }}
+      </button>
     </div>
   </form>
 </template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { onMounted, ref } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Ingredient, ShoppingList } from '../../api/types'
 import { CUTS } from '../../messages/labels'
 import { saveText } from '../../composables/save'
-import { useUnits } from '../../messages/units'
 import SideDialog from '../../components/SideDialog.vue'
 import { useBench } from '../../stores/bench'
 import { useBook } from '../../stores/book'
@@ -16,7 +16,6 @@ const shown = defineModel<boolean>({ required: true })
 const bench = useBench()
 const book = useBook()
 const tray = useTray()
-const units = useUnits()
 const list = ref<ShoppingList | null>(null)
 const problem = ref<string | null>(null)
 const copied = ref(false)
@@ -49,7 +48,7 @@ async function copy() {
 
 onMounted(async () => {
   try {
-    list.value = await api.shopping(await lines(), units.chosen.value === 'imperial')
+    list.value = await api.shopping(await lines())
   } catch (failure) {
     if (!(failure instanceof Problem)) throw failure
     problem.value = failure.message
@@ -58,19 +57,21 @@ onMounted(async () => {
 </script>
 
 <template>
-  <SideDialog v-model="shown" title="Shopping list" :widest="440">
+  <SideDialog v-model="shown" :title="t('ui.shopping-dialog.shopping-list')" :widest="440">
     <p v-if="problem" role="alert" class="wrong">{{ problem }}</p>
     <template v-if="list">
       <ul>
         <li v-for="line in list.text.split('\n')" :key="line">{{ line }}</li>
       </ul>
       <div class="actions">
-        <button class="quiet-action" @click="copy">{{ copied ? 'Copied' : 'Copy' }}</button>
+        <button class="quiet-action" @click="copy">
+          {{ copied ? t('ui.shopping-dialog.copied') : t('ui.shopping-dialog.copy') }}
+        </button>
         <button class="quiet-action" @click="saveText('shopping.txt', 'text/plain', list.text)">
-          Save as text
+          {{ t('ui.shopping-dialog.save-as-text') }}
         </button>
         <button class="quiet-action" @click="saveText('shopping.csv', 'text/csv', list.csv)">
-          Save as CSV
+          {{ t('ui.shopping-dialog.save-as-csv') }}
         </button>
       </div>
     </template>

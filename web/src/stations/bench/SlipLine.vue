@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed } from 'vue'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
@@ -14,13 +15,13 @@ const kind = computed(() => (props.field === 'massG' ? 'mass' : 'length'))
 
 <template>
   <p v-if="slip && !bench.problem" class="slip-line" role="status">
-    {{ units.say(slip.question) }}
+    {{ slip.question }}
     <button
       v-if="slip.meant !== undefined"
       class="quiet-action"
       @click="bench.measure({ [field]: slip.meant })"
     >
-      Yes, {{ units.amount(kind, slip.meant) }}
+      {{ t('ui.slip-line.yes', { kind: units.amount(kind, slip.meant) }) }}
     </button>
   </p>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import { fleshColour } from '../../drawing/flesh'
 import { path, scale, ticks } from '../../drawing/scale'
@@ -69,16 +70,23 @@ function nameAt(series: number[], along: number) {
 }
 const names = computed(() => [
   {
-    text: 'surface',
+    text: t('ui.curve.surface'),
     class: 'surface',
     ...nameAt(answer.value.trace.topFaceC, 0.2),
     dx: -8,
     dy: -8,
     anchor: 'end',
   },
-  { text: 'mean', class: 'mean', ...nameAt(answer.value.trace.meanC, 0.36), dx: -8, dy: -6, anchor: 'end' },
   {
-    text: 'coldest point',
+    text: t('ui.curve.mean'),
+    class: 'mean',
+    ...nameAt(answer.value.trace.meanC, 0.36),
+    dx: -8,
+    dy: -6,
+    anchor: 'end',
+  },
+  {
+    text: t('ui.curve.coldest-point'),
     class: 'coldest',
     ...nameAt(answer.value.trace.coldestC, 0.42),
     dx: 10,
@@ -88,7 +96,7 @@ const names = computed(() => [
   ...(answer.value.trace.fillingC.length
     ? [
         {
-          text: 'inside it',
+          text: t('ui.curve.inside-it'),
           class: 'inside',
           ...nameAt(answer.value.trace.fillingC, 0.6),
           dx: 8,
@@ -122,7 +130,7 @@ function drag(event: PointerEvent) {
     class="curve"
     :viewBox="`0 0 ${width} ${HEIGHT}`"
     role="group"
-    aria-label="Temperatures over time"
+    :aria-label="t('ui.curve.temperatures-over-time')"
     @pointerdown="grab"
     @pointermove="drag"
   >
@@ -164,7 +172,7 @@ function drag(event: PointerEvent) {
         class="likely"
       />
       <text :x="x(bench.checkWindow.checkFromMin) - 8" :y="TOP + 20" text-anchor="end" class="window-name">
-        check window
+        {{ t('ui.curve.check-window') }}
       </text>
     </g>
     <g class="axis" aria-hidden="true">
@@ -174,7 +182,7 @@ function drag(event: PointerEvent) {
       <text v-for="tick in minutes" :key="tick" :x="x(tick)" :y="HEIGHT - 10" text-anchor="middle">
         {{ tick }}
       </text>
-      <text :x="width - RIGHT + 14" :y="HEIGHT - 10">min</text>
+      <text :x="width - RIGHT + 14" :y="HEIGHT - 10">{{ t('ui.curve.min') }}</text>
     </g>
     <path v-if="answer.trace.fillingC.length" :d="line(answer.trace.fillingC)" class="line inside" />
     <path :d="line(answer.trace.topFaceC)" class="line surface" />
@@ -196,7 +204,7 @@ function drag(event: PointerEvent) {
       class="hand"
       role="slider"
       tabindex="0"
-      aria-label="Minute"
+      :aria-label="t('ui.curve.minute')"
       :aria-valuenow="Math.round(bench.minute * 10) / 10"
       aria-valuemin="0"
       :aria-valuemax="Math.round(bench.endMinute * 10) / 10"
@@ -207,7 +215,7 @@ function drag(event: PointerEvent) {
       <rect x="-22" :y="TOP - 8" width="44" :height="HEIGHT - TOP - 8" fill="transparent" />
       <line :y1="TOP - 2" :y2="HEIGHT - BOTTOM" />
       <circle :cy="TOP" r="8" />
-      <title>Drag to look inside at any minute</title>
+      <title>{{ t('ui.curve.drag-to-look-inside-at') }}</title>
     </g>
   </svg>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import type { Layer } from '../../api/types'
 import { isInside } from '../../drawing/layers'
@@ -108,8 +109,8 @@ const outer = computed(() => {
 const colour = computed(() => {
   const { colour: found, goldMin } = bench.answer!
   if (!found) return null
-  const gold = goldMin === undefined ? '' : `, gold from ${minutesInWords(goldMin)} min`
-  return { word: `top comes out ${COLOURS[found]}${gold}`, burnt: found === 'BURNT' }
+  const gold = goldMin === undefined ? '' : t('ui.cut.gold-from-min', { gold: minutesInWords(goldMin) })
+  return { word: t('ui.cut.top-comes-out', { value: COLOURS[found], gold }), burnt: found === 'BURNT' }
 })
 /** The crumb's own colour as the minute has it: pale until it browns. */
 const coatFill = computed(() => {
@@ -184,25 +185,34 @@ function letGo() {
 <template>
   <div class="cut">
     <h1>
-      The cut at {{ minutesInWords(bench.minute) }} min
+      {{ t('ui.cut.the-cut-at-min', { minute: minutesInWords(bench.minute) }) }}
       <small
-        >{{ bench.minute > bench.answer!.bakeMinutes + 0.01 ? 'on the board' : 'in the oven'
+        >{{
+          bench.minute > bench.answer!.bakeMinutes + 0.01
+            ? t('ui.cut.on-the-board')
+            : t('ui.cut.in-the-oven')
         }}<template v-if="colour"
           >, <span :class="{ burnt: colour.burnt }">{{ colour.word }}</span></template
         ></small
       >
       <span class="keys">
         <button class="quiet-action" @click="$emit('play')">
-          {{ playing ? 'Stop' : 'Play' }} <kbd>Space</kbd>
+          {{ playing ? t('ui.cut.stop') : t('ui.cut.play') }} <kbd>{{ t('ui.cut.space') }}</kbd>
         </button>
-        <span class="key-hint"><kbd>,</kbd><kbd>.</kbd> minute</span>
+        <span class="key-hint"><kbd>,</kbd><kbd>.</kbd> {{ t('ui.cut.minute') }}</span>
       </span>
     </h1>
     <svg
       ref="svg"
       :viewBox="`0 ${above} ${width} ${HEIGHT - above}`"
       role="group"
-      :aria-label="`Cross-section, ${units.amount('length', thickness)} thick, coldest point ${units.degrees(coldestC)}, ${band?.word ?? ''}`"
+      :aria-label="
+        t('ui.cut.cross-section-thick-coldest-point', {
+          thickness: units.amount('length', thickness),
+          coldest: units.degrees(coldestC),
+          value: band?.word ?? '',
+        })
+      "
     >
       <defs>
         <clipPath id="flesh"><path :d="outline" /></clipPath>
@@ -280,7 +290,7 @@ function letGo() {
       <template v-if="fishIn">
         <circle :cx="coldestAt.x" :cy="coldestAt.y" r="4.5" class="coldest" />
         <text :x="coldestAt.x + 11" :y="coldestAt.y + 6" class="figure">
-          {{ units.degrees(coldestC) }} coldest
+          {{ t('ui.cut.coldest', { coldest: units.degrees(coldestC) }) }}
           <tspan v-if="band" class="word">· {{ band.word }}</tspan>
         </text>
       </template>
@@ -290,9 +300,9 @@ function letGo() {
         class="small"
       >
         <template v-if="outer">
-          {{ outer }} {{ units.degrees(outerC) }} · skin {{ units.degrees(topC) }}
+          {{ t('ui.cut.skin', { outer, outer2: units.degrees(outerC), top: units.degrees(topC) }) }}
         </template>
-        <template v-else>top {{ units.degrees(topC) }}</template>
+        <template v-else>{{ t('ui.cut.top', { top: units.degrees(topC) }) }}</template>
       </text>
       <text
         v-if="fillingC !== null"
@@ -301,7 +311,7 @@ function letGo() {
         text-anchor="middle"
         class="figure"
       >
-        inside {{ units.degrees(fillingC) }}
+        {{ t('ui.cut.inside', { filling: units.degrees(fillingC) }) }}
       </text>
       <text
         v-if="!fishIn"
@@ -310,7 +320,7 @@ function letGo() {
         text-anchor="middle"
         class="figure"
       >
-        the fish goes on at {{ minutesInWords(fishInAt) }} min
+        {{ t('ui.cut.the-fish-goes-on-at', { fishInAt: minutesInWords(fishInAt) }) }}
       </text>
 
       <g
@@ -318,7 +328,7 @@ function letGo() {
         class="handle"
         role="slider"
         tabindex="0"
-        aria-label="Thickness"
+        :aria-label="t('ui.cut.thickness')"
         aria-orientation="vertical"
         :aria-valuenow="Math.round(thickness)"
         :aria-valuemin="bench.cut?.leastThicknessMm"
@@ -338,7 +348,7 @@ function letGo() {
         <text x="-18" :y="layers.length || wrapped ? 22 : -12" text-anchor="end" class="figure">
           {{ units.amount('length', thickness) }}
         </text>
-        <title>Drag to change the thickness ( [ and ] )</title>
+        <title>{{ t('ui.cut.drag-to-change-the-thickness') }}</title>
       </g>
     </svg>
   </div>

@@ -1,13 +1,12 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import type { School } from '../../api/types'
 import { WAYS } from '../../messages/labels'
 import { minutesInWords } from '../../messages/time'
-import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 
 /** Each way of reckoning as a mark on one time axis; a tap says what it says, where it fails, and where it comes from. */
-const units = useUnits()
 const bench = useBench()
 const opened = ref<School['way'] | null>(null)
 
@@ -17,16 +16,21 @@ const last = computed(() => 1.06 * Math.max(1, ...bench.schools.map((s) => s.toM
 const percent = (minutes: number) => `${(100 * minutes) / last.value}%`
 
 function minutes(school: School): string {
-  if (school.fromMin === undefined || school.toMin === undefined) return 'nothing yet'
+  if (school.fromMin === undefined || school.toMin === undefined) return t('ui.rules.nothing-yet')
   const from = minutesInWords(school.fromMin)
   const to = minutesInWords(school.toMin)
-  return from === to ? `${to} min` : `${from}–${to} min`
+  return from === to ? t('ui.min', { n: to }) : t('ui.rules.min', { from, to })
 }
 </script>
 
 <template>
-  <section v-if="bench.schools.length" class="schools" aria-label="The schools" :aria-busy="!bench.certainty">
-    <h2>Ways of reckoning, side by side</h2>
+  <section
+    v-if="bench.schools.length"
+    class="schools"
+    :aria-label="t('ui.rules.the-schools')"
+    :aria-busy="!bench.certainty"
+  >
+    <h2>{{ t('ui.rules.ways-of-reckoning-side-by') }}</h2>
     <button
       v-for="school in bench.schools"
       :key="school.way"
@@ -51,7 +55,7 @@ function minutes(school: School): string {
       <span class="minutes">{{ minutes(school) }}</span>
     </button>
     <p v-if="told" class="told" role="status">
-      {{ units.say(told.says) }} <small>Source: {{ units.say(told.source) }}.</small>
+      {{ told.says }} <small>{{ t('ui.rules.source', { source: told.source }) }}</small>
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Answer, StageSpan } from '../../api/types'
@@ -28,8 +29,10 @@ const dial = computed(() => {
   const metric = units.chosen.value === 'metric'
   const others = [
     metric ? `${d.fahrenheit}°F` : `${d.celsius}°C`,
-    d.gasMark === undefined ? null : `gas ${gas(d.gasMark)}`,
-    bench.oven?.kind === 'FAN' ? `still ${d.celsius}°C` : `fan ${d.fanCelsius}°C`,
+    d.gasMark === undefined ? null : t('ui.ticket.gas', { gasMark: gas(d.gasMark) }),
+    bench.oven?.kind === 'FAN'
+      ? t('ui.ticket.still-c', { celsius: d.celsius })
+      : t('ui.ticket.fan-c', { fanCelsius: d.fanCelsius }),
   ]
   return {
     own: units.dial(answer.value!.programme.find((s) => s.stage === 'BAKE')!.tempC!),
@@ -39,17 +42,16 @@ const dial = computed(() => {
 /** A gas oven's mark: 8, 8½. */
 const gas = (mark: number) => `${Math.floor(mark) || ''}${mark % 1 ? '½' : ''}`
 const plate = computed(() => new Date(present.value.getTime() + bench.endMinute * 60000))
-const imperial = computed(() => units.chosen.value === 'imperial')
 /** The stages one by one, where there is more than a bake and a rest. */
 const stages = computed(() => {
   const all = answer.value?.programme ?? []
   if (all.length < 3) return []
   const words = {
-    BAKE: (s: StageSpan) => `oven at ${units.dial(s.tempC!)}`,
-    GRILL: () => 'grill on, watch it',
+    BAKE: (s: StageSpan) => t('ui.ticket.oven-at', { temp: units.dial(s.tempC!) }),
+    GRILL: () => t('ui.ticket.grill-on-watch-it'),
     ADD: (s: StageSpan) => ADDED[s.what!].toLowerCase(),
-    TURN: () => 'turn it over',
-    REST: () => 'out, rest',
+    TURN: () => t('ui.ticket.turn-it-over'),
+    REST: () => t('ui.ticket.out-rest'),
   }
   return all.map((s, i) => ({
     key: i,
@@ -78,12 +80,12 @@ const print = () => window.print()
 </script>
 
 <template>
-  <aside class="pass" aria-label="Oven ticket">
+  <aside class="pass" :aria-label="t('ui.ticket.oven-ticket')">
     <div v-if="answer && dial" class="slip" :class="{ stale: bench.problem }" aria-live="polite">
       <p class="what">{{ bench.title }}, {{ units.amount('length', answer.piece.thicknessMm) }}</p>
       <dl class="top">
         <div class="oven">
-          <dt>Oven</dt>
+          <dt>{{ t('ui.ticket.oven') }}</dt>
           <dd>{{ dial.own }}</dd>
         </div>
       </dl>
@@ -91,63 +93,66 @@ const print = () => window.print()
       <CautionList v-if="first.length" :cautions="first" />
       <dl>
         <div>
-          <dt>In</dt>
+          <dt>{{ t('ui.ticket.in') }}</dt>
           <dd>{{ clock(present) }}</dd>
         </div>
         <template v-if="bench.checkWindow">
           <div class="check">
-            <dt>Check from</dt>
-            <dd>{{ minutesInWords(bench.checkWindow.checkFromMin) }} min</dd>
+            <dt>{{ t('ui.ticket.check-from') }}</dt>
+            <dd>{{ t('ui.min', { n: minutesInWords(bench.checkWindow.checkFromMin) }) }}</dd>
           </div>
           <div>
-            <dt>Likely</dt>
-            <dd>{{ minutesInWords(bench.checkWindow.likelyMin) }} min</dd>
+            <dt>{{ t('ui.ticket.likely') }}</dt>
+            <dd>{{ t('ui.min', { n: minutesInWords(bench.checkWindow.likelyMin) }) }}</dd>
           </div>
           <div>
-            <dt>No later than</dt>
-            <dd>{{ minutesInWords(bench.checkWindow.noLaterThanMin) }} min</dd>
+            <dt>{{ t('ui.ticket.no-later-than') }}</dt>
+            <dd>{{ t('ui.min', { n: minutesInWords(bench.checkWindow.noLaterThanMin) }) }}</dd>
           </div>
         </template>
         <div>
-          <dt>Pull at</dt>
+          <dt>{{ t('ui.ticket.pull-at') }}</dt>
           <dd>{{ units.degrees(answer.pullC) }}</dd>
         </div>
         <div>
-          <dt>Rest</dt>
-          <dd>{{ minutesInWords(answer.restMinutes) }} min</dd>
+          <dt>{{ t('ui.ticket.rest') }}</dt>
+          <dd>{{ t('ui.min', { n: minutesInWords(answer.restMinutes) }) }}</dd>
         </div>
         <div>
-          <dt>Coasts to</dt>
+          <dt>{{ t('ui.ticket.coasts-to') }}</dt>
           <dd>
             {{ units.degrees(answer.peakC) }} <small>+{{ units.rise(answer.peakC - answer.pullC) }}</small>
           </dd>
         </div>
         <div>
-          <dt>On the plate</dt>
+          <dt>{{ t('ui.ticket.on-the-plate') }}</dt>
           <dd>{{ clock(plate) }}</dd>
         </div>
       </dl>
-      <ol v-if="stages.length" class="stages" aria-label="Stages">
+      <ol v-if="stages.length" class="stages" :aria-label="t('ui.ticket.stages')">
         <li v-for="stage in stages" :key="stage.key">
           <b>{{ stage.at }}</b> {{ stage.words }}
         </li>
       </ol>
       <p v-if="answer.forgotten" class="note">
-        Left shut for {{ answer.forgotten.minutes }} min it comes to
-        <b>{{ units.degrees(answer.forgotten.peakC) }}</b>. Crack it in time.
+        {{ t('ui.ticket.left-shut-for-min-it', { minutes: answer.forgotten.minutes }) }}
+        <b>{{ units.degrees(answer.forgotten.peakC) }}</b>{{ t('ui.ticket.crack-it-in-time') }}
       </p>
       <p v-if="answer.fillingPeakC !== undefined && bench.on.filling === 'STUFFING'" class="note">
-        The stuffing sets the time: it comes to <b>{{ units.degrees(answer.fillingPeakC) }}</b>, the flesh to
+        {{ t('ui.ticket.the-stuffing-sets-the-time') }} <b>{{ units.degrees(answer.fillingPeakC) }}</b>{{
+          t('ui.ticket.the-flesh-to')
+        }}
         <b>{{ units.degrees(answer.peakC) }}</b>, {{ fate }}.
       </p>
       <dl class="quantities">
         <div v-for="a in answer.quantities.amounts" :key="a.what">
           <dt class="thing">{{ a.what }}</dt>
-          <dd>{{ imperial ? a.spoons : a.metric }}</dd>
+          <dd>{{ a.said }}</dd>
         </div>
         <div v-if="answer.quantities.sheet">
           <dt class="thing">
-            each sheet <button class="fold" @click="folding = true">how to fold it</button>
+            {{ t('ui.ticket.each-sheet') }}
+            <button class="fold" @click="folding = true">{{ t('ui.ticket.how-to-fold-it') }}</button>
           </dt>
           <dd>
             {{ units.show('length', answer.quantities.sheet.acrossMm) }} ×
@@ -155,30 +160,43 @@ const print = () => window.print()
           </dd>
         </div>
         <div>
-          <dt class="thing">water lost</dt>
-          <dd>{{ answer.waterLossG < 0.5 ? 'none' : units.amount('mass', answer.waterLossG) }}</dd>
+          <dt class="thing">{{ t('ui.ticket.water-lost') }}</dt>
+          <dd>
+            {{ answer.waterLossG < 0.5 ? t('ui.ticket.none') : units.amount('mass', answer.waterLossG) }}
+          </dd>
         </div>
       </dl>
       <details v-if="widest" class="why">
         <summary>
-          Widest doubt: {{ units.say(widest.what) }} (±{{ minutesInWords(Math.max(0.5, widest.minutes)) }}
-          min).
+          {{
+            t('ui.ticket.widest-doubt-min', {
+              what: widest.what,
+              minutes: minutesInWords(Math.max(0.5, widest.minutes)),
+            })
+          }}
           <template v-if="widest.remedy">
-            {{ widest.remedy[0]?.toUpperCase() }}{{ widest.remedy.slice(1) }} would narrow the window from
-            {{ minutesInWords(wide) }} to {{ minutesInWords(widest.narrowsToMin) }} min.
+            {{
+              t('ui.ticket.would-narrow-the-window-from', {
+                toUpperCase: widest.remedy[0]?.toUpperCase(),
+                slice: widest.remedy.slice(1),
+                wide: minutesInWords(wide),
+                narrowsTo: minutesInWords(widest.narrowsToMin),
+              })
+            }}
           </template>
         </summary>
         <ol>
           <li v-for="doubt in doubts.slice(1)" :key="doubt.what">
-            {{ units.say(doubt.what) }}: ±{{ minutesInWords(Math.max(0.5, doubt.minutes)) }} min<template
-              v-if="doubt.remedy"
-              >; {{ doubt.remedy }} would help</template
-            >
+            {{
+              t('ui.ticket.min', { what: doubt.what, minutes: minutesInWords(Math.max(0.5, doubt.minutes)) })
+            }}<template v-if="doubt.remedy">{{
+              t('ui.ticket.would-help', { remedy: doubt.remedy })
+            }}</template>
           </li>
         </ol>
       </details>
       <ul v-if="answer.quantities.advice.length" class="advice">
-        <li v-for="line in answer.quantities.advice" :key="line">{{ units.say(line) }}</li>
+        <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
       </ul>
       <CautionList :cautions="now(answer)" />
       <CautionList class="printed" :cautions="later(answer)" />
@@ -191,16 +209,16 @@ const print = () => window.print()
           :disabled="answer.likelyMin === undefined || Boolean(bench.problem)"
           @click="$emit('putIn')"
         >
-          Put it in <kbd>Enter</kbd>
+          {{ t('ui.ticket.put-it-in') }} <kbd>{{ t('ui.ticket.enter') }}</kbd>
         </button>
         <div class="more">
-          <button class="quiet-action" @click="print">Print</button>
-          <button class="quiet-action" @click="shopping = true">Shopping list</button>
-          <button class="quiet-action" @click="tray.setAside()">Add to the tray</button>
+          <button class="quiet-action" @click="print">{{ t('ui.ticket.print') }}</button>
+          <button class="quiet-action" @click="shopping = true">{{ t('ui.ticket.shopping-list') }}</button>
+          <button class="quiet-action" @click="tray.setAside()">{{ t('ui.ticket.add-to-the-tray') }}</button>
         </div>
       </div>
     </div>
-    <p v-else class="waiting">{{ bench.problem?.message ?? 'Reckoning …' }}</p>
+    <p v-else class="waiting">{{ bench.problem?.message ?? t('ui.ticket.reckoning') }}</p>
   </aside>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { minutesInWords } from '../../messages/time'
 import { useUnits } from '../../messages/units'
 import { useTray } from '../../stores/tray'
@@ -18,24 +19,26 @@ function size(index: number): string {
 </script>
 
 <template>
-  <section v-if="tray.aside.length" class="tray" aria-label="On this tray">
-    <h2>On this tray, first out first</h2>
+  <section v-if="tray.aside.length" class="tray" :aria-label="t('ui.tray-list.on-this-tray')">
+    <h2>{{ t('ui.tray-list.on-this-tray-first-out') }}</h2>
     <p v-if="tray.problem" class="wrong" role="alert">{{ tray.problem.message }}</p>
     <ol>
       <li v-for="turn in tray.turns" :key="turn.index">
-        <b>{{ minutesInWords(turn.likelyMin) }} min</b>
+        <b>{{ t('ui.min', { n: minutesInWords(turn.likelyMin) }) }}</b>
         <span
           >{{ tray.dishes[turn.index]?.title }} <small>{{ size(turn.index) }}</small></span
         >
-        <em v-if="turn.index === tray.aside.length">this one</em>
+        <em v-if="turn.index === tray.aside.length">{{ t('ui.tray-list.this-one') }}</em>
         <template v-else>
-          <button class="quiet-action" @click="tray.swap(turn.index)">to the bench</button>
+          <button class="quiet-action" @click="tray.swap(turn.index)">
+            {{ t('ui.tray-list.to-the-bench') }}
+          </button>
           <button
             class="quiet-action"
-            :aria-label="`Take off: ${tray.dishes[turn.index]?.title}`"
+            :aria-label="t('ui.tray-list.take-off', { title: tray.dishes[turn.index]?.title })"
             @click="tray.remove(turn.index)"
           >
-            off
+            {{ t('ui.tray-list.off') }}
           </button>
         </template>
       </li>

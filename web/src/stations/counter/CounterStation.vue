@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { ElInputNumber } from 'element-plus'
 import 'element-plus/es/components/input-number/style/css'
 import { computed, onMounted, ref } from 'vue'
@@ -26,27 +27,27 @@ const router = useRouter()
 const cuts = Object.entries(CUTS).map(([value, words]) => ({ value: value as Cut, words }))
 const styles = DRESS_BUTTONS.map((value) => ({ value: value as Style, words: DRESSES[value] }))
 const KEPT: { value: Keeping; words: string }[] = [
-  { value: 'ON_ICE', words: 'ice' },
-  { value: 'FRIDGE', words: 'fridge' },
-  { value: 'THAWED', words: 'thawed' },
-  { value: 'FROZEN', words: 'freezer' },
+  { value: 'ON_ICE', words: t('ui.counter.ice') },
+  { value: 'FRIDGE', words: t('ui.counter.fridge') },
+  { value: 'THAWED', words: t('ui.counter.thawed') },
+  { value: 'FROZEN', words: t('ui.counter.freezer') },
 ]
 const BOUGHT: { value: string; words: string; hours: number }[] = [
-  { value: 'now', words: 'today', hours: 0 },
-  { value: 'yesterday', words: '1 day ago', hours: 24 },
-  { value: 'before', words: '2 days', hours: 48 },
-  { value: 'long', words: '3 days', hours: 72 },
+  { value: 'now', words: t('ui.counter.today'), hours: 0 },
+  { value: 'yesterday', words: t('ui.counter.1-day-ago'), hours: 24 },
+  { value: 'before', words: t('ui.counter.2-days'), hours: 48 },
+  { value: 'long', words: t('ui.counter.3-days'), hours: 72 },
 ]
 const EXTRAS: { value: NonNullable<CounterQuestion['extra']>; words: string }[] = [
-  { value: 'NONE', words: 'as it is' },
-  { value: 'CITRUS', words: 'citrus' },
-  { value: 'MILK', words: 'milk' },
-  { value: 'SALT', words: 'salted' },
+  { value: 'NONE', words: t('ui.counter.as-it-is') },
+  { value: 'CITRUS', words: t('ui.counter.citrus') },
+  { value: 'MILK', words: t('ui.counter.milk') },
+  { value: 'SALT', words: t('ui.counter.salted') },
 ]
 const APPETITES = [
-  { value: 'LIGHT', words: 'light' },
-  { value: 'USUAL', words: 'usual' },
-  { value: 'HEARTY', words: 'hearty' },
+  { value: 'LIGHT', words: t('ui.counter.light') },
+  { value: 'USUAL', words: t('ui.counter.usual') },
+  { value: 'HEARTY', words: t('ui.counter.hearty') },
 ]
 
 const answer = computed(() => counter.answer)
@@ -54,15 +55,15 @@ const grade = computed(() => answer.value?.judgement.grade)
 const verdict = computed(() => {
   switch (grade.value) {
     case 'EXTRA':
-      return 'Good: grade Extra'
+      return t('ui.counter.good-grade-extra')
     case 'A':
-      return 'Good: grade A'
+      return t('ui.counter.good-grade-a')
     case 'B':
-      return 'Only just: grade B'
+      return t('ui.counter.only-just-grade-b')
     case 'REFUSED':
-      return 'Refuse it'
+      return t('ui.counter.refuse-it')
     default:
-      return 'Look at it'
+      return t('ui.counter.look-at-it')
   }
 })
 const tone = computed(() =>
@@ -109,23 +110,29 @@ onMounted(bench.open)
 
 <template>
   <main class="counter">
-    <section class="side" aria-label="What it is">
-      <h1 class="unseen">Counter</h1>
+    <section class="side" :aria-label="t('ui.counter.what-it-is')">
+      <h1 class="unseen">{{ t('ui.counter.counter') }}</h1>
       <FishSelect />
       <p class="about" :title="bench.species?.source">
-        <i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.firmness }} ·
-        {{ bench.species?.bones }} · {{ bench.species?.fatPercent }} % fat
+        <i>{{ bench.species?.scientificName }}</i>
+        {{
+          t('ui.counter.fat', {
+            firmness: bench.species?.firmness,
+            bones: bench.species?.bones,
+            fatPercent: bench.species?.fatPercent,
+          })
+        }}
       </p>
       <ChoiceRow
-        name="How it is cut"
+        :name="t('ui.counter.how-it-is-cut')"
         :choices="cuts"
         :chosen="bench.on.cut"
         @choose="(cut) => bench.setCut(cut as Cut)"
       />
       <MeasureField
-        label="Thickest"
+        :label="t('ui.counter.thickest')"
         kind="length"
-        note="ruler or skewer"
+        :note="t('ui.counter.ruler-or-skewer')"
         :model-value="bench.on.thicknessMm"
         :reckoned="answer?.size.thicknessMm"
         :refusal="bench.refusal('thicknessMm')"
@@ -133,17 +140,17 @@ onMounted(bench.open)
       />
       <MeasureField
         v-if="!counter.whole"
-        label="Thinnest"
+        :label="t('ui.counter.thinnest')"
         kind="length"
-        note="where it tapers"
+        :note="t('ui.counter.where-it-tapers')"
         :model-value="counter.found.thinMm"
         :refusal="counter.refusal('thinMm')"
         @update:model-value="(thinMm) => (counter.found.thinMm = thinMm)"
       />
       <MeasureField
-        label="Weighs"
+        :label="t('ui.counter.weighs')"
         kind="mass"
-        note="each, raw"
+        :note="t('ui.counter.each-raw')"
         :model-value="bench.on.massG"
         :reckoned="answer?.size.massG"
         :refusal="bench.refusal('massG')"
@@ -151,7 +158,7 @@ onMounted(bench.open)
       />
       <MeasureField
         v-if="counter.whole"
-        label="Long"
+        :label="t('ui.counter.long')"
         kind="length"
         note="nose to tail"
         :model-value="bench.on.lengthMm"
@@ -159,22 +166,27 @@ onMounted(bench.open)
         :refusal="bench.refusal('lengthMm')"
         @update:model-value="(lengthMm) => bench.measure({ lengthMm })"
       />
-      <h2 class="label">Kept</h2>
+      <h2 class="label">{{ t('ui.counter.kept') }}</h2>
       <ChoiceRow
-        name="How it is kept"
+        :name="t('ui.counter.how-it-is-kept')"
         :choices="KEPT"
         :chosen="counter.found.kept"
         @choose="(k) => setKept(k as Keeping)"
       />
-      <h2 class="label">Bought</h2>
-      <ChoiceRow name="When it was bought" :choices="BOUGHT" :chosen="bought" @choose="setBought" />
-      <h2 class="label">Tray inside, {{ units.unit('length').sign }}</h2>
+      <h2 class="label">{{ t('ui.counter.bought') }}</h2>
+      <ChoiceRow
+        :name="t('ui.counter.when-it-was-bought')"
+        :choices="BOUGHT"
+        :chosen="bought"
+        @choose="setBought"
+      />
+      <h2 class="label">{{ t('ui.counter.tray-inside', { sign: units.unit('length').sign }) }}</h2>
       <div class="tray">
         <ElInputNumber
           :model-value="+units.show('length', counter.found.trayLengthMm)"
           :controls="false"
           :precision="units.unit('length').places"
-          aria-label="Tray length"
+          :aria-label="t('ui.counter.tray-length')"
           @update:model-value="(v) => v && (counter.found.trayLengthMm = units.unit('length').to(v))"
         />
         ×
@@ -182,7 +194,7 @@ onMounted(bench.open)
           :model-value="+units.show('length', counter.found.trayWidthMm)"
           :controls="false"
           :precision="units.unit('length').places"
-          aria-label="Tray width"
+          :aria-label="t('ui.counter.tray-width')"
           @update:model-value="(v) => v && (counter.found.trayWidthMm = units.unit('length').to(v))"
         />
       </div>
@@ -191,10 +203,10 @@ onMounted(bench.open)
       </p>
     </section>
 
-    <section class="middle" aria-label="Is it good, how big is it">
+    <section class="middle" :aria-label="t('ui.counter.is-it-good-how-big')">
       <div class="verdict" :class="tone" role="status">
         <h2>{{ verdict }}</h2>
-        <p v-if="answer">{{ units.say(answer.judgement.reason) }} {{ units.say(answer.judgement.advice) }}</p>
+        <p v-if="answer">{{ answer.judgement.reason }} {{ answer.judgement.advice }}</p>
       </div>
       <div class="senses">
         <div
@@ -225,133 +237,156 @@ onMounted(bench.open)
           :thin-mm="counter.found.thinMm"
         />
         <p v-for="slip in answer.slips" :key="slip.question" class="slip" role="alert">
-          {{ units.say(slip.question) }}
+          {{ slip.question }}
           <button v-if="slip.meant !== undefined" class="quiet-action" @click="meant(slip.field, slip.meant)">
-            Yes, that
+            {{ t('ui.counter.yes-that') }}
           </button>
         </p>
         <div v-if="answer.evenness" class="even">
           <p class="say">
-            <b>{{ answer.evenness.even ? 'Even enough.' : 'Uneven.' }}</b> When the thick part is done ({{
-              minutesInWords(answer.evenness.thickMinutes)
+            <b>{{ answer.evenness.even ? t('ui.counter.even-enough') : t('ui.counter.uneven') }}</b>
+            {{
+              t('ui.counter.when-the-thick-part-is', {
+                thickMinutes: minutesInWords(answer.evenness.thickMinutes),
+                band: t(`band.${answer.evenness.thinBand}`),
+                thinPeak: units.degrees(answer.evenness.thinPeakC),
+              })
             }}
-            min) the thin end is {{ answer.evenness.thinBand.toLowerCase().replace('_', ' ') }} at
-            {{ units.degrees(answer.evenness.thinPeakC) }}.
           </p>
           <ul v-if="answer.evenness.remedies.length">
             <li v-for="remedy in answer.evenness.remedies" :key="remedy.way">
-              {{ units.say(remedy.words) }}
+              {{ remedy.words }}
             </li>
           </ul>
           <p v-else-if="!answer.evenness.even" class="say">
-            Nothing mends this one: take it out when its middle is just there, or choose a more even piece.
+            {{ t('ui.counter.nothing-mends-this-one-take') }}
           </p>
         </div>
         <div class="order">
           <p>
-            <span class="label">Others on the tray</span>
+            <span class="label">{{ t('ui.counter.others-on-the-tray') }}</span>
             <ElInputNumber
               v-model="another"
               :controls="false"
               :precision="units.unit('length').places"
-              aria-label="Thickness of another piece"
+              :aria-label="t('ui.counter.thickness-of-another-piece')"
               @change="addPiece"
             />
-            {{ units.unit('length').sign }} thick
+            {{ t('ui.counter.thick', { sign: units.unit('length').sign }) }}
           </p>
           <p v-if="counter.refusal('othersMm')" class="wrong" role="alert">
             {{ counter.refusal('othersMm') }}
           </p>
           <ol v-if="answer.order">
             <li v-for="(turn, i) in answer.order" :key="i">
-              <b>{{ units.amount('length', turn.thicknessMm) }}</b> out at
-              {{ minutesInWords(turn.minutes) }} min
+              <b>{{ units.amount('length', turn.thicknessMm) }}</b>
+              {{ t('ui.counter.out-at-min', { minutes: minutesInWords(turn.minutes) }) }}
               <button
                 v-if="counter.found.othersMm.includes(turn.thicknessMm)"
                 class="quiet-action"
-                :aria-label="`Take away the piece of ${units.amount('length', turn.thicknessMm)}`"
+                :aria-label="
+                  t('ui.counter.take-away-the-piece-of', {
+                    thickness: units.amount('length', turn.thicknessMm),
+                  })
+                "
                 @click="takeAway(turn.thicknessMm)"
               >
-                take away
+                {{ t('ui.counter.take-away') }}
               </button>
             </li>
           </ol>
         </div>
         <p class="sure">
-          {{ units.say(answer.tray?.words ?? '') }}
+          {{ answer.tray?.words ?? '' }}
           <template v-if="answer.size.rulerWouldGainMinutes > 0.4">
-            Thickness reckoned: a ruler would narrow the check window by
-            {{ minutesInWords(answer.size.rulerWouldGainMinutes) }} min.
+            {{
+              t('ui.counter.thickness-reckoned-a-ruler-would', {
+                rulerWouldGainMinutes: minutesInWords(answer.size.rulerWouldGainMinutes),
+              })
+            }}
           </template>
         </p>
       </div>
     </section>
 
-    <aside class="right" aria-label="What to do with it">
+    <aside class="right" :aria-label="t('ui.counter.what-to-do-with-it')">
       <p v-if="counter.problem" class="wrong" role="alert">{{ counter.problem.message }}</p>
       <template v-if="answer">
-        <h2 class="label">Dressed in</h2>
+        <h2 class="label">{{ t('ui.counter.dressed-in') }}</h2>
         <ChoiceRow
-          name="Dressed in"
+          :name="t('ui.counter.dressed-in')"
           :choices="styles"
           :chosen="counter.found.style"
           @choose="(s) => counter.setStyle(s as Style)"
         />
-        <p v-if="poorly" class="fit" :class="poorly.fit.toLowerCase()">{{ units.say(poorly.reason) }}</p>
+        <p v-if="poorly" class="fit" :class="poorly.fit.toLowerCase()">{{ poorly.reason }}</p>
 
-        <h2 class="label">For how many</h2>
+        <h2 class="label">{{ t('ui.counter.for-how-many') }}</h2>
         <div class="guests">
           <button
-            aria-label="One guest fewer"
+            :aria-label="t('ui.counter.one-guest-fewer')"
             @click="counter.found.guests = Math.max(1, counter.found.guests - 1)"
           >
             −
           </button>
-          <output aria-label="Guests">{{ counter.found.guests }}</output>
+          <output :aria-label="t('ui.counter.guests')">{{ counter.found.guests }}</output>
           <button
-            aria-label="One guest more"
+            :aria-label="t('ui.counter.one-guest-more')"
             @click="counter.found.guests = Math.min(500, counter.found.guests + 1)"
           >
             +
           </button>
           <ChoiceRow
-            name="Appetite"
+            :name="t('ui.counter.appetite')"
             :choices="APPETITES"
             :chosen="counter.found.appetite"
             @choose="(a) => (counter.found.appetite = a as typeof counter.found.appetite)"
           />
         </div>
         <p class="say">
-          <b>{{ answer.helpings.pieces }} {{ answer.helpings.pieces === 1 ? 'piece' : 'pieces' }}</b> like
-          this one, {{ units.amount('mass', answer.helpings.toBuyG ?? 0) }} raw. One feeds
-          {{ answer.helpings.oneFeeds.toFixed(1) }}, {{ units.amount('mass', answer.helpings.edibleG) }} to
-          eat.
+          <b>{{ t('ui.pieces', { n: answer.helpings.pieces }) }}</b>
+          {{
+            t('ui.counter.like-this-one-raw-one', {
+              amount: units.amount('mass', answer.helpings.toBuyG ?? 0),
+              toFixed: answer.helpings.oneFeeds.toFixed(1),
+              edible: units.amount('mass', answer.helpings.edibleG),
+            })
+          }}
         </p>
         <p v-if="answer.keeping" class="say" :class="{ wrong: answer.keeping.past }">
-          <b
-            >Use by {{ day(new Date(answer.keeping.useBy)) }}, {{ clock(new Date(answer.keeping.useBy)) }}.</b
-          >
-          {{ units.say(answer.keeping.words) }}
+          <b>{{
+            t('ui.counter.use-by', {
+              useBy: day(new Date(answer.keeping.useBy)),
+              useBy2: clock(new Date(answer.keeping.useBy)),
+            })
+          }}</b>
+          {{ answer.keeping.words }}
         </p>
         <p v-if="answer.thawHours !== undefined" class="say">
-          <b>Thaws in {{ answer.thawHours }} hours</b> in the fridge, or bakes from frozen on the Bench.
+          <b>{{ t('ui.counter.thaws-in-hours', { thawHours: answer.thawHours }) }}</b>
+          {{ t('ui.counter.in-the-fridge-or-bakes') }}
         </p>
 
         <h2 class="label">
-          To do first <span>{{ left ? `${left} left, ${answer.prepMinutes} min in all` : 'all done' }}</span>
+          {{ t('ui.counter.to-do-first') }}
+          <span>{{
+            left
+              ? t('ui.counter.left-min-in-all', { left, prepMinutes: answer.prepMinutes })
+              : t('ui.counter.all-done')
+          }}</span>
         </h2>
         <ChoiceRow
-          name="Beforehand"
+          :name="t('ui.counter.beforehand')"
           :choices="EXTRAS"
           :chosen="counter.found.extra"
           @choose="(e) => (counter.found.extra = e as typeof counter.found.extra)"
         />
         <div class="schools">
           <label v-if="!counter.whole"
-            ><input v-model="counter.found.rinse" type="checkbox" /> rinse it</label
+            ><input v-model="counter.found.rinse" type="checkbox" /> {{ t('ui.counter.rinse-it') }}</label
           >
           <label v-if="counter.whole"
-            ><input v-model="counter.found.burstGut" type="checkbox" /> gut burst</label
+            ><input v-model="counter.found.burstGut" type="checkbox" /> {{ t('ui.counter.gut-burst') }}</label
           >
           <label>
             <input
@@ -359,7 +394,7 @@ onMounted(bench.open)
               :checked="bench.on.filling === 'STUFFING'"
               @change="bench.change({ filling: bench.on.filling === 'STUFFING' ? 'NONE' : 'STUFFING' })"
             />
-            stuffed
+            {{ t('ui.counter.stuffed') }}
           </label>
         </div>
         <ol class="prep">
@@ -375,8 +410,10 @@ onMounted(bench.open)
                 @change="counter.tick(step.key)"
               />
               <span>
-                <b>{{ units.say(step.what) }}</b>
-                <small>{{ units.say(step.minutes ? `${step.why} ${step.minutes} min.` : step.why) }}</small>
+                <b>{{ step.what }}</b>
+                <small>{{
+                  step.minutes ? t('ui.counter.min', { why: step.why, minutes: step.minutes }) : step.why
+                }}</small>
               </span>
             </label>
           </li>
@@ -384,7 +421,8 @@ onMounted(bench.open)
         <CautionList :cautions="answer.cautions" with-sources />
         <div class="go">
           <button class="main-action" :disabled="grade === 'REFUSED'" @click="router.push('/bench')">
-            {{ grade === 'REFUSED' ? 'Not to the Bench' : 'To the Bench' }} <kbd>Enter</kbd>
+            {{ grade === 'REFUSED' ? t('ui.counter.not-to-the-bench') : t('ui.counter.to-the-bench') }}
+            <kbd>{{ t('ui.counter.enter') }}</kbd>
           </button>
         </div>
       </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed } from 'vue'
 import type { CounterAnswer } from '../../api/types'
 import { useUnits } from '../../messages/units'
@@ -72,7 +73,13 @@ const bar = computed(() =>
   <svg
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`To scale: ${units.amount('length', size.lengthMm)} long, ${units.amount('length', size.widthMm)} wide, ${units.amount('length', size.thicknessMm)} thick`"
+    :aria-label="
+      t('ui.scale-drawing.to-scale-long-wide-thick', {
+        count: units.amount('length', size.lengthMm),
+        width: units.amount('length', size.widthMm),
+        thickness: units.amount('length', size.thicknessMm),
+      })
+    "
   >
     <rect
       :x="middle - (trayLengthMm * abovePerMm) / 2"
@@ -90,7 +97,12 @@ const bar = computed(() =>
       class="line"
     />
     <text :x="middle" :y="HEIGHT - 10" text-anchor="middle" class="figure">
-      from above, {{ units.show('length', size.lengthMm) }} × {{ units.amount('length', size.widthMm) }}
+      {{
+        t('ui.scale-drawing.from-above', {
+          count: units.show('length', size.lengthMm),
+          width: units.amount('length', size.widthMm),
+        })
+      }}
     </text>
 
     <rect
@@ -113,7 +125,12 @@ const bar = computed(() =>
       <text :x="bar.mm * sidePerMm + 6" y="2" class="small">{{ bar.words }}</text>
     </g>
     <text :x="sideMiddle" :y="HEIGHT - 10" text-anchor="middle" class="figure">
-      from the side, {{ units.amount('length', size.thicknessMm) }} ±{{ units.show('length', size.doubtMm) }}
+      {{
+        t('ui.scale-drawing.from-the-side', {
+          thickness: units.amount('length', size.thicknessMm),
+          doubt: units.show('length', size.doubtMm),
+        })
+      }}
     </text>
   </svg>
 </template>

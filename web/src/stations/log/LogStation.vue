@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../../api/client'
@@ -60,8 +61,8 @@ function fish(bake: LogLine) {
 }
 function said(bake: LogLine) {
   const late = (bake.actualMin ?? 0) - bake.likelyMin
-  if (Math.abs(late) < 0.5) return 'as likely said'
-  return `${minutesInWords(Math.abs(late))} min ${late > 0 ? 'later' : 'sooner'}`
+  if (Math.abs(late) < 0.5) return t('ui.log.as-likely-said')
+  return t('ui.log.min', { late: minutesInWords(Math.abs(late)), later: late > 0 })
 }
 /** Nobody knew what became of it; perhaps somebody does now. */
 async function reopen(bake: LogLine) {
@@ -77,16 +78,19 @@ async function lay(bake: LogLine) {
 <template>
   <main class="log">
     <header>
-      <h1>Log</h1>
+      <h1>{{ t('ui.log.log') }}</h1>
       <p v-if="bakes?.length">
-        {{ bakes.length }} {{ bakes.length === 1 ? 'bake' : 'bakes' }}, newest first. The bar is what the
-        ticket said, the pin when it came out.
+        {{
+          t('ui.log.newest-first-the-bar-is', {
+            count: bakes.length,
+          })
+        }}
       </p>
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div v-if="bakes && !bakes.length" class="none">
-      <h2>No bake yet</h2>
-      <p>Every fish that comes out and is judged leaves a line here.</p>
+      <h2>{{ t('ui.log.no-bake-yet') }}</h2>
+      <p>{{ t('ui.log.every-fish-that-comes-out') }}</p>
     </div>
     <ol v-if="bakes?.length">
       <li v-for="bake in bakes" :key="bake.id">
@@ -97,17 +101,33 @@ async function lay(bake: LogLine) {
         <div class="what">
           <h2>{{ bake.title }}</h2>
           <p>
-            {{ fish(bake) }} {{ units.amount('length', bake.thicknessMm) }} · {{ bake.ovenName }} at
-            {{ units.dial(bake.dialC) }}
+            {{
+              t('ui.log.at', {
+                bake: fish(bake),
+                thickness: units.amount('length', bake.thicknessMm),
+                ovenName: bake.ovenName,
+                dial: units.dial(bake.dialC),
+              })
+            }}
           </p>
           <p v-if="bake.note" class="note">“{{ bake.note }}”</p>
-          <img v-if="bake.hasPhoto" :src="api.photo(bake.id)" :alt="`${bake.title}, as it was served`" />
+          <img
+            v-if="bake.hasPhoto"
+            :src="api.photo(bake.id)"
+            :alt="t('ui.log.as-it-was-served', { title: bake.title })"
+          />
         </div>
         <figure v-if="bake.actualMin !== undefined">
           <svg
             :viewBox="`0 0 ${AXIS} 40`"
             role="img"
-            :aria-label="`predicted ${minutesInWords(bake.checkFromMin)} to ${minutesInWords(bake.noLaterThanMin)} minutes, came out at ${minutesInWords(bake.actualMin ?? 0)}`"
+            :aria-label="
+              t('ui.log.predicted-to-minutes-came-out', {
+                checkFrom: minutesInWords(bake.checkFromMin),
+                noLaterThan: minutesInWords(bake.noLaterThanMin),
+                value: minutesInWords(bake.actualMin ?? 0),
+              })
+            "
           >
             <line x1="0" :x2="AXIS" y1="30" y2="30" class="axis" />
             <rect
@@ -128,18 +148,22 @@ async function lay(bake: LogLine) {
             </g>
           </svg>
           <figcaption>
-            likely {{ minutesInWords(bake.likelyMin) }}, out at
-            <b>{{ minutesInWords(bake.actualMin ?? 0) }} min</b>, {{ said(bake) }}
+            {{ t('ui.log.likely-out-at', { likely: minutesInWords(bake.likelyMin) }) }}
+            <b>{{ t('ui.min', { n: minutesInWords(bake.actualMin ?? 0) }) }}</b>, {{ said(bake) }}
           </figcaption>
         </figure>
-        <p v-else class="unknown">Nobody knows when it came out.</p>
+        <p v-else class="unknown">{{ t('ui.log.nobody-knows-when-it-came') }}</p>
         <p class="verdict" :class="bake.verdict?.toLowerCase()">
-          <b>{{ bake.verdict ? VERDICTS[bake.verdict] : 'Forgotten' }}</b>
-          <span v-if="bake.probeC !== undefined">probe {{ units.degrees(bake.probeC) }}</span>
+          <b>{{ bake.verdict ? VERDICTS[bake.verdict] : t('ui.log.forgotten') }}</b>
+          <span v-if="bake.probeC !== undefined">{{
+            t('ui.log.probe', { probe: units.degrees(bake.probeC) })
+          }}</span>
         </p>
         <p class="doing">
-          <button class="quiet-action" @click="lay(bake)">See it on the Bench</button>
-          <button v-if="!bake.verdict" class="quiet-action" @click="reopen(bake)">Open it again</button>
+          <button class="quiet-action" @click="lay(bake)">{{ t('ui.log.see-it-on-the-bench') }}</button>
+          <button v-if="!bake.verdict" class="quiet-action" @click="reopen(bake)">
+            {{ t('ui.log.open-it-again') }}
+          </button>
         </p>
       </li>
     </ol>

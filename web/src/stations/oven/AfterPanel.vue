@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Bake, TapKind } from '../../api/types'
@@ -42,55 +43,83 @@ function taken(event: Event) {
 </script>
 
 <template>
-  <section class="after" aria-label="Afterwards">
+  <section class="after" :aria-label="t('ui.after-panel.afterwards')">
     <div v-if="left && !left.cleared" class="left" :class="{ late: toFridge < HOUR_S / 4 }">
       <p class="clock">
-        <span role="timer">{{ toFridge > 0 ? runningClock(toFridge) : 'Over' }}</span>
+        <span role="timer">{{ toFridge > 0 ? runningClock(toFridge) : t('ui.after-panel.over') }}</span>
         {{
           toFridge > 0
-            ? `until what is left must be cold, by ${clock(new Date(left.fridgeBy))}`
-            : 'Two hours are over: throw it out.'
+            ? t('ui.after-panel.until-what-is-left-must', { fridgeBy: clock(new Date(left.fridgeBy)) })
+            : t('ui.after-panel.two-hours-are-over-throw')
         }}
       </p>
-      <p class="rule">{{ units.say(left.words) }}</p>
+      <p class="rule">{{ left.words }}</p>
       <div class="choices">
         <button v-if="toFridge > 0" class="main-action" @click="emit('tap', 'CHILLED', 'in the fridge')">
-          In the fridge
+          {{ t('ui.after-panel.in-the-fridge') }}
         </button>
-        <button @click="emit('tap', 'NONE_LEFT', 'nothing left')">Nothing is left</button>
-        <button @click="emit('tap', 'BINNED', 'thrown out')">Thrown out</button>
+        <button @click="emit('tap', 'NONE_LEFT', 'nothing left')">
+          {{ t('ui.after-panel.nothing-is-left') }}
+        </button>
+        <button @click="emit('tap', 'BINNED', 'thrown out')">{{ t('ui.after-panel.thrown-out') }}</button>
       </div>
     </div>
     <div v-else-if="left" class="left done" role="status">
       <p v-if="left.useBy">
-        In the fridge. Eat it by <b>{{ day(new Date(left.useBy)) }}</b>. {{ units.say(left.words) }}
+        {{ t('ui.after-panel.in-the-fridge-eat-it') }} <b>{{ day(new Date(left.useBy)) }}</b>.
+        {{ left.words }}
       </p>
-      <p v-else>{{ left.cleared === 'BINNED' ? 'What was left is thrown out.' : 'Nothing is left.' }}</p>
-      <button class="quiet-action" @click="emit('undo')">Undo</button>
+      <p v-else>
+        {{
+          left.cleared === 'BINNED'
+            ? t('ui.after-panel.what-was-left-is-thrown')
+            : t('ui.after-panel.nothing-is-left-2')
+        }}
+      </p>
+      <button class="quiet-action" @click="emit('undo')">{{ t('ui.after-panel.undo') }}</button>
     </div>
 
     <div class="line">
       <h1>{{ bake.title }}: {{ bake.verdict ? VERDICTS[bake.verdict].toLowerCase() : '' }}</h1>
       <p>
-        {{ minutesInWords(bake.actualMin ?? 0) }} min at {{ units.dial(bake.dialC) }}, likely said
-        {{ minutesInWords(bake.likelyMin)
-        }}<template v-if="bake.probeC !== undefined">, probe {{ units.degrees(bake.probeC) }}</template
-        ><template v-if="bake.portions"
-          >, {{ bake.portions }} {{ bake.portions === 1 ? 'helping' : 'helpings' }}</template
+        {{
+          t('ui.after-panel.min-at-likely-said', {
+            value: minutesInWords(bake.actualMin ?? 0),
+            dial: units.dial(bake.dialC),
+            likely: minutesInWords(bake.likelyMin),
+          })
+        }}<template v-if="bake.probeC !== undefined">{{
+          t('ui.after-panel.probe', { probe: units.degrees(bake.probeC) })
+        }}</template
+        ><template v-if="bake.portions">, {{ t('ui.helpings', { n: bake.portions }) }}</template
         >.
       </p>
       <p v-if="bake.note" class="note">“{{ bake.note }}”</p>
-      <p v-if="bake.lesson" class="lesson">{{ units.say(bake.lesson) }}</p>
-      <p v-else class="lesson pending">Working out what this says of the {{ bake.ovenName }}…</p>
-      <RouterLink to="/log">See it in the log</RouterLink>
-      <button class="quiet-action" @click="emit('reopen')">Say it again <kbd>z</kbd></button>
+      <p v-if="bake.lesson" class="lesson">{{ bake.lesson }}</p>
+      <p v-else class="lesson pending">
+        {{ t('ui.after-panel.working-out-what-this-says', { ovenName: bake.ovenName }) }}
+      </p>
+      <RouterLink to="/log">{{ t('ui.after-panel.see-it-in-the-log') }}</RouterLink>
+      <button class="quiet-action" @click="emit('reopen')">
+        {{ t('ui.after-panel.say-it-again') }} <kbd>z</kbd>
+      </button>
     </div>
 
     <figure>
-      <img v-if="bake.hasPhoto" :src="shown" :alt="`${bake.title}, as it was served`" />
+      <img
+        v-if="bake.hasPhoto"
+        :src="shown"
+        :alt="t('ui.after-panel.as-it-was-served', { title: bake.title })"
+      />
       <label class="photo" :class="{ small: bake.hasPhoto }">
         <input type="file" accept="image/jpeg,image/png" :disabled="busy" @change="taken" />
-        {{ busy ? 'Keeping it…' : bake.hasPhoto ? 'Another photo' : 'Add a photo' }}
+        {{
+          busy
+            ? t('ui.after-panel.keeping-it')
+            : bake.hasPhoto
+              ? t('ui.after-panel.another-photo')
+              : t('ui.after-panel.add-a-photo')
+        }}
       </label>
       <button
         v-if="bake.hasPhoto"
@@ -98,7 +127,7 @@ function taken(event: Event) {
         :disabled="busy"
         @click="attempt(() => api.dropPhoto(bake.id))"
       >
-        Remove it
+        {{ t('ui.after-panel.remove-it') }}
       </button>
       <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
     </figure>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed } from 'vue'
 import type { Bake } from '../../api/types'
 import { minutesInWords } from '../../messages/time'
@@ -37,9 +38,14 @@ const rested = computed(() =>
       <div class="likely" :style="{ left: percent(window.likelyMin) }" />
     </div>
     <p>
-      check {{ minutesInWords(window.checkFromMin) }} · likely {{ minutesInWords(window.likelyMin) }} · latest
-      {{ minutesInWords(window.noLaterThanMin) }} min<template v-if="bake.actualMin !== undefined">
-        · out at {{ minutesInWords(bake.actualMin) }}</template
+      {{
+        t('ui.bake-bar.check-likely-latest-min', {
+          checkFrom: minutesInWords(window.checkFromMin),
+          likely: minutesInWords(window.likelyMin),
+          noLaterThan: minutesInWords(window.noLaterThanMin),
+        })
+      }}<template v-if="bake.actualMin !== undefined">
+        {{ t('ui.bake-bar.out-at', { actual: minutesInWords(bake.actualMin) }) }}</template
       >
     </p>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { useSessionStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import type { Bake } from '../../api/types'
@@ -16,30 +17,41 @@ const lifted = computed(() => props.bake.portions ?? 0)
 </script>
 
 <template>
-  <section class="carving" aria-label="Carving">
+  <section class="carving" :aria-label="t('ui.carving-steps.carving')">
     <figure><CarvingDrawing :picture="at.picture" /></figure>
     <div class="words" aria-live="polite">
-      <p class="count">{{ Math.min(step, steps.length - 1) + 1 }} of {{ steps.length }}</p>
+      <p class="count">
+        {{ t('ui.carving-steps.of', { value: Math.min(step, steps.length - 1) + 1, count: steps.length }) }}
+      </p>
       <h2>{{ at.say }}</h2>
       <p>{{ at.hint }}</p>
     </div>
     <div v-if="steps.length > 1" class="pages">
-      <button type="button" :disabled="step === 0" @click="step--">Back</button>
-      <button type="button" class="on" :disabled="step >= steps.length - 1" @click="step++">Next step</button>
+      <button type="button" :disabled="step === 0" @click="step--">{{ t('ui.carving-steps.back') }}</button>
+      <button type="button" class="on" :disabled="step >= steps.length - 1" @click="step++">
+        {{ t('ui.carving-steps.next-step') }}
+      </button>
     </div>
     <div class="yield">
       <button
         type="button"
-        aria-label="One helping fewer"
+        :aria-label="t('ui.carving-steps.one-helping-fewer')"
         :disabled="!lifted"
         @click="emit('lifted', lifted - 1)"
       >
         −
       </button>
       <p role="status">
-        <b>{{ lifted }}</b> of {{ expected }} {{ expected === 1 ? 'helping' : 'helpings' }} lifted
+        <b>{{ lifted }}</b>
+        {{ t('ui.carving-steps.of-lifted', { expected }) }}
       </p>
-      <button type="button" aria-label="One helping more" @click="emit('lifted', lifted + 1)">+</button>
+      <button
+        type="button"
+        :aria-label="t('ui.carving-steps.one-helping-more')"
+        @click="emit('lifted', lifted + 1)"
+      >
+        +
+      </button>
     </div>
   </section>
 </template>

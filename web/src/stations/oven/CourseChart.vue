@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { useThrottleFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
@@ -81,7 +82,9 @@ const probeAt = computed(() => {
 })
 const hand = computed(() => ({
   celsius: probeAt.value?.celsius ?? expectedC.value,
-  words: probeAt.value ? units.degrees(probeAt.value.celsius) : `about ${units.degrees(expectedC.value)}`,
+  words: probeAt.value
+    ? units.degrees(probeAt.value.celsius)
+    : t('ui.course-chart.about', { value: units.degrees(expectedC.value) }),
 }))
 const late = computed(() => minute.value > end.value * 0.6)
 const bands = computed(() => {
@@ -100,12 +103,12 @@ const bands = computed(() => {
 </script>
 
 <template>
-  <p v-if="trouble && !inside">The course cannot be drawn just now.</p>
+  <p v-if="trouble && !inside">{{ t('ui.course-chart.the-course-cannot-be-drawn') }}</p>
   <svg
     v-else-if="inside"
     :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
     role="img"
-    :aria-label="`The middle is at ${hand.words}`"
+    :aria-label="t('ui.course-chart.the-middle-is-at', { words: hand.words })"
   >
     <g v-for="b in bands" :key="b.word">
       <rect :x="LEFT" :y="b.top" :width="WIDTH - LEFT - RIGHT" :height="b.height" :fill="b.colour" />
@@ -129,17 +132,24 @@ const bands = computed(() => {
     >
       {{ level.shown }}°
     </text>
-    <text v-for="t in ticks(end, 7)" :key="t" :x="x(t)" :y="HEIGHT - 8" text-anchor="middle" class="figure">
-      {{ t }}
+    <text
+      v-for="tick in ticks(end, 7)"
+      :key="tick"
+      :x="x(tick)"
+      :y="HEIGHT - 8"
+      text-anchor="middle"
+      class="figure"
+    >
+      {{ tick }}
     </text>
-    <text :x="WIDTH - RIGHT + 26" :y="HEIGHT - 8" class="figure">min</text>
+    <text :x="WIDTH - RIGHT + 26" :y="HEIGHT - 8" class="figure">{{ t('ui.course-chart.min') }}</text>
     <path :d="band" class="fan" />
     <path :d="middle" class="model" :class="{ faint: believed.length }" />
     <circle
-      v-for="(t, i) in doubted"
+      v-for="(reading, i) in doubted"
       :key="i"
-      :cx="x(t.minute)"
-      :cy="inBox(t.celsius)"
+      :cx="x(reading.minute)"
+      :cy="inBox(reading.celsius)"
       r="2"
       class="doubted"
     />

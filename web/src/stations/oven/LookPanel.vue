@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import type { Bake, Cue } from '../../api/types'
 import CueSwatch from '../../drawing/CueSwatch.vue'
@@ -23,7 +24,10 @@ const celsius = computed(() => {
 })
 const wrong = computed(() =>
   celsius.value !== null && (celsius.value < LEAST_C || celsius.value > MOST_C)
-    ? `A thermometer in fish reads ${units.degrees(LEAST_C)} to ${units.degrees(MOST_C)}.`
+    ? t('ui.look-panel.a-thermometer-in-fish-reads', {
+        LEAST_: units.degrees(LEAST_C),
+        MOST_: units.degrees(MOST_C),
+      })
     : null,
 )
 
@@ -37,37 +41,41 @@ function read() {
 const verdict = computed(() => {
   const look = props.bake.look
   if (!look) return null
-  const other = look.surprising
-    ? ' That is far from what was reckoned: was it the thickest piece, at its middle?'
-    : ''
+  const other = look.surprising ? t('ui.look-panel.that-is-far-from-what') : ''
   if (look.advice === 'TAKE_OUT')
     return look.then
-      ? { word: `${look.then}.`, why: `It has had its bake.${other}` }
-      : { word: 'Take it out.', why: `It has what it needs.${other}` }
+      ? { word: `${look.then}.`, why: t('ui.look-panel.it-has-had-its-bake', { other }) }
+      : { word: t('ui.look-panel.take-it-out'), why: t('ui.look-panel.it-has-what-it-needs', { other }) }
   if (look.advice === 'PAST') {
     const to = units.degrees(look.peakIfOutC)
     return {
-      word: 'It is past: out at once.',
-      why: `Its middle goes to ${to}. No rest: onto warm plates, with its juices or a sauce over it.${other}`,
+      word: t('ui.look-panel.it-is-past-out-at'),
+      why: t('ui.look-panel.its-middle-goes-to-no', { to, other }),
     }
   }
   const gained = look.widthBeforeMin - look.widthAfterMin
-  const early = look.early ? 'A good early look' : 'A good look'
+  const early = look.early ? t('ui.look-panel.a-good-early-look') : t('ui.look-panel.a-good-look')
   const narrowed =
-    gained > 0.25 ? `${early}: the window is ${minutesInWords(gained)} min narrower.` : `${early}.`
-  const minutes = look.giveItMin === 1 ? 'minute' : 'minutes'
-  const then = look.then ? `, then: ${look.then[0]!.toLowerCase()}${look.then.slice(1)}` : ''
+    gained > 0.25
+      ? t('ui.look-panel.the-window-is-min-narrower', { early, gained: minutesInWords(gained) })
+      : `${early}.`
+  const then = look.then ? `, ${look.then}` : ''
   const give = minutesInWords(Math.max(0.5, look.giveItMin))
-  return { word: `Give it ${give} more ${minutes}${then}.`, why: narrowed + other }
+  return {
+    word: t('ui.look-panel.give-it-more', { give, minutes: look.giveItMin, then }),
+    why: narrowed + other,
+  }
 })
 </script>
 
 <template>
-  <section class="look" aria-label="The check">
+  <section class="look" :aria-label="t('ui.look-panel.the-check')">
     <p v-if="verdict" class="verdict" :class="bake.look!.advice.toLowerCase()" role="status">
       <b>{{ verdict.word }}</b> {{ verdict.why }}
     </p>
-    <p class="where"><b>Where:</b> {{ units.say(checking.where) }}</p>
+    <p class="where">
+      <b>{{ t('ui.look-panel.where') }}</b> {{ checking.where }}
+    </p>
     <div class="cues">
       <button v-for="cue in checking.cues" :key="cue" type="button" @click="emit('seen', cue)">
         <span class="patch"><CueSwatch :cue="cue" /></span>
@@ -76,13 +84,13 @@ const verdict = computed(() => {
       </button>
       <form @submit.prevent="read">
         <label>
-          <span class="says">A thermometer says</span>
+          <span class="says">{{ t('ui.look-panel.a-thermometer-says') }}</span>
           <span>
-            <input v-model="typed" inputmode="decimal" aria-label="A thermometer says" />
+            <input v-model="typed" inputmode="decimal" :aria-label="t('ui.look-panel.a-thermometer-says')" />
             {{ units.unit('heat').sign }}
           </span>
         </label>
-        <button :disabled="celsius === null || Boolean(wrong)">Note it</button>
+        <button :disabled="celsius === null || Boolean(wrong)">{{ t('ui.look-panel.note-it') }}</button>
         <p v-if="wrong" role="alert">{{ wrong }}</p>
       </form>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import type { Bake, TapDetail, TapKind } from '../../api/types'
 import { useUnits } from '../../messages/units'
@@ -25,41 +26,57 @@ function say(kind: TapKind, words: string, detail: TapDetail = {}) {
 </script>
 
 <template>
-  <SideDialog v-model="shown" :title="`${bake.ovenName}: what happened?`" :widest="560">
+  <SideDialog
+    v-model="shown"
+    :title="t('ui.oven-dialog.what-happened', { ovenName: bake.ovenName })"
+    :widest="560"
+  >
     <div class="rows">
       <section>
-        <p><b>The door was open</b></p>
+        <p>
+          <b>{{ t('ui.oven-dialog.the-door-was-open') }}</b>
+        </p>
         <div class="choices">
-          <button @click="say('DOOR', 'door open', { number: 15 })">A look</button>
-          <button @click="say('DOOR', 'door open', { number: 30 })">Half a minute</button>
-          <button @click="say('DOOR', 'door open', { number: 120 })">Two minutes</button>
+          <button @click="say('DOOR', 'door open', { number: 15 })">{{ t('ui.oven-dialog.a-look') }}</button>
+          <button @click="say('DOOR', 'door open', { number: 30 })">
+            {{ t('ui.oven-dialog.half-a-minute') }}
+          </button>
+          <button @click="say('DOOR', 'door open', { number: 120 })">
+            {{ t('ui.oven-dialog.two-minutes') }}
+          </button>
         </div>
       </section>
       <section>
-        <p><b>The dial was turned</b> to</p>
+        <p>
+          <b>{{ t('ui.oven-dialog.the-dial-was-turned') }}</b> {{ t('ui.oven-dialog.to') }}
+        </p>
         <div class="choices">
-          <button aria-label="Lower" @click="dial = units.turned(dial, -1)">−</button>
+          <button :aria-label="t('ui.oven-dialog.lower')" @click="dial = units.turned(dial, -1)">−</button>
           <output>{{ units.dial(dial) }}</output>
-          <button aria-label="Higher" @click="dial = units.turned(dial, 1)">+</button>
+          <button :aria-label="t('ui.oven-dialog.higher')" @click="dial = units.turned(dial, 1)">+</button>
           <button
             class="go"
             :disabled="Math.round(dial) === Math.round(bake.dialC)"
             @click="say('DIAL', 'dial turned', { celsius: dial })"
           >
-            Turned
+            {{ t('ui.oven-dialog.turned') }}
           </button>
         </div>
       </section>
       <section v-if="minute < EARLY_MIN">
-        <p><b>It was not hot yet</b> when the fish went in; the air was at</p>
+        <p>
+          <b>{{ t('ui.oven-dialog.it-was-not-hot-yet') }}</b> {{ t('ui.oven-dialog.when-the-fish-went-in') }}
+        </p>
         <div class="choices">
-          <button aria-label="Colder" @click="air = step(air, -2)">−</button>
+          <button :aria-label="t('ui.oven-dialog.colder')" @click="air = step(air, -2)">−</button>
           <output>{{ units.degrees(air) }}</output>
-          <button aria-label="Warmer" @click="air = step(air, 2)">+</button>
-          <button class="go" @click="say('NOT_HOT', 'oven not hot', { celsius: air })">Re-time it</button>
+          <button :aria-label="t('ui.oven-dialog.warmer')" @click="air = step(air, 2)">+</button>
+          <button class="go" @click="say('NOT_HOT', 'oven not hot', { celsius: air })">
+            {{ t('ui.oven-dialog.re-time-it') }}
+          </button>
         </div>
         <button class="wait" @click="say('HELD', 'waits outside')">
-          It waits outside until the oven is hot
+          {{ t('ui.oven-dialog.it-waits-outside-until-the') }}
         </button>
       </section>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { useTitle, useWakeLock, whenever } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Bake, Cue, Doneness, HowItWas } from '../../api/types'
@@ -74,20 +75,20 @@ const suspicion = computed(() => {
   if (!asked) return ''
   const at = clock(new Date(asked.at))
   return asked.kind === 'DOOR'
-    ? `Was the door open at ${at}?`
-    : `Was the dial turned to ${units.dial(asked.celsius!)} at ${at}?`
+    ? t('ui.oven.was-the-door-open-at', { at })
+    : t('ui.oven.was-the-dial-turned-to', { celsius: units.dial(asked.celsius!), at })
 })
 function agree() {
   const { kind, at, number, celsius } = suspected.value!
   return running.tap(
     bake.value!,
     kind,
-    kind === 'DOOR' ? 'door open' : 'dial turned',
+    kind === 'DOOR' ? t('ui.oven.door-open') : t('ui.oven.dial-turned'),
     { ...(number === undefined ? {} : { number }), ...(celsius === undefined ? {} : { celsius }) },
     at,
   )
 }
-const notSo = () => running.tap(bake.value!, 'NOT_SO', 'not so', {}, suspected.value!.at)
+const notSo = () => running.tap(bake.value!, 'NOT_SO', t('ui.oven.not-so'), {}, suspected.value!.at)
 /** At the check what counts is how long it has been in; otherwise the time to the next thing. */
 const big = computed(() => {
   if (!moment.value) return ''
@@ -101,27 +102,30 @@ const beside = computed(() => {
     case 'WAIT':
       return b!.air
         ? b!.air.hotInMin
-          ? `until it is hot; it is at ${units.degrees(b!.air.celsius)}`
-          : `It is hot: ${units.degrees(b!.air.celsius)}`
-        : 'no thermometer hangs in it'
+          ? t('ui.oven.until-it-is-hot-it', { celsius: units.degrees(b!.air.celsius) })
+          : t('ui.oven.it-is-hot', { celsius: units.degrees(b!.air.celsius) })
+        : t('ui.oven.no-thermometer-hangs-in-it')
     case 'CHECK': {
       const toLikely = b!.window.likelyMin * 60 - seconds.value
       return toLikely > 0
-        ? `in · likely in ${runningClock(toLikely)}`
-        : `in · ${moment.value.next.replace('until', '').trim()} in ${runningClock(toNext.value ?? 0)}`
+        ? t('ui.oven.in-likely-in', { toLikely: runningClock(toLikely) })
+        : t('ui.oven.in-in', {
+            trim: moment.value.next.replace(t('ui.oven.until'), '').trim(),
+            runningClock: runningClock(toNext.value ?? 0),
+          })
     }
     case 'STEP':
-      return toNext.value === null ? 'waiting for your tap' : 'and then on without it'
+      return toNext.value === null ? t('ui.oven.waiting-for-your-tap') : t('ui.oven.and-then-on-without-it')
     case 'PUT_BACK':
-      return 'since it came out'
+      return t('ui.oven.since-it-came-out')
     case 'FORGOTTEN':
-      return 'too long'
+      return t('ui.oven.too-long')
     case 'TAKE_OUT':
-      return b!.look?.advice === 'PAST' ? 'past it' : 'since it was due'
+      return b!.look?.advice === 'PAST' ? t('ui.oven.past-it') : t('ui.oven.since-it-was-due')
     case 'CRACK':
-      return 'since it was due'
+      return t('ui.oven.since-it-was-due')
     case 'SERVE':
-      return 'on the plate'
+      return t('ui.oven.on-the-plate')
     default:
       return moment.value?.next
   }
@@ -145,18 +149,21 @@ async function undo() {
   if (bake.value.loggedAt) await running.reopen(bake.value)
   else await running.undo(bake.value)
 }
-const takeOut = () => bake.value && !isOut.value && !bake.value.held && running.tap(bake.value, 'OUT', 'out')
-const stepDone = () => bake.value && running.tap(bake.value, 'STEP', 'done', { number: moment.value!.step })
+const takeOut = () =>
+  bake.value && !isOut.value && !bake.value.held && running.tap(bake.value, 'OUT', t('ui.tap.out'))
+const stepDone = () =>
+  bake.value && running.tap(bake.value, 'STEP', t('ui.tap.done'), { number: moment.value!.step })
 const goIn = () => bake.value && running.tap(bake.value, 'IN', 'in')
-const crack = () => bake.value && running.tap(bake.value, 'CRACKED', 'cracked')
-const goBack = (cue?: Cue) => bake.value && running.tap(bake.value, 'BACK', 'back in', cue ? { cue } : {})
+const crack = () => bake.value && running.tap(bake.value, 'CRACKED', t('ui.tap.cracked'))
+const goBack = (cue?: Cue) =>
+  bake.value && running.tap(bake.value, 'BACK', t('ui.oven.back-in'), cue ? { cue } : {})
 const lower = (doneness: Doneness) =>
-  bake.value && running.tap(bake.value, 'TARGET', 'a lower target', { doneness })
+  bake.value && running.tap(bake.value, 'TARGET', t('ui.oven.a-lower-target'), { doneness })
 async function close() {
   if (!bake.value) return
   const { title } = bake.value
-  await running.tap(bake.value, 'FORGOTTEN', 'closed as forgotten')
-  running.notice = `${title} is closed; it stands in the log, where it can be opened again.`
+  await running.tap(bake.value, 'FORGOTTEN', t('ui.oven.closed-as-forgotten'))
+  running.notice = t('ui.oven.is-closed-it-stands-in', { title })
 }
 
 /** The one thing that Enter does now. */
@@ -179,15 +186,15 @@ async function log(how: HowItWas) {
 }
 const away = (other: Bake) =>
   other.loggedAt
-    ? 'what is left'
-    : `${other.ovenName} · ${units.say(running.moment(other).say).toLowerCase()}`
+    ? t('ui.oven.what-is-left')
+    : `${other.ovenName} · ${running.moment(other).say.toLowerCase()}`
 
 useKeys({ Enter: main, z: () => void undo(), l: () => (looking.value = !looking.value) })
 
 const title = useTitle()
 watch(
   [big, moment],
-  () => (title.value = bake.value ? `${big.value} ${units.say(moment.value!.say)}` : 'Olla'),
+  () => (title.value = bake.value ? `${big.value} ${moment.value!.say}` : t('ui.oven.olla')),
   {
     immediate: true,
   },
@@ -211,7 +218,7 @@ whenever(
 )
 onMounted(() => void running.refresh())
 onBeforeUnmount(() => {
-  title.value = 'Olla'
+  title.value = t('ui.oven.olla')
   void awake.release()
 })
 </script>
@@ -220,31 +227,32 @@ onBeforeUnmount(() => {
   <main class="oven-side">
     <p v-if="running.unreachable" class="trouble" role="alert">
       {{
-        running.stored
-          ? 'The kitchen computer does not answer. The clock runs on; what you tap is sent when it is back.'
-          : 'The log cannot be reached just now. The clock runs on; what you tap is sent when it is back.'
+        running.stored ? t('ui.oven.the-kitchen-computer-does-not') : t('ui.oven.the-log-cannot-be-reached')
       }}
-      <b v-if="running.waiting.length">Waiting: {{ running.waiting.map((p) => p.words).join(', ') }}.</b>
+      <b v-if="running.waiting.length">{{
+        t('ui.oven.waiting', { join: running.waiting.map((p) => p.words).join(', ') })
+      }}</b>
     </p>
     <p v-if="running.roomMb !== null" class="trouble" role="status">
-      The kitchen computer's disk is nearly full: {{ running.roomMb }} MB left. Make room before it can note
-      nothing more.
+      {{ t('ui.oven.the-kitchen-computers-disk-is', { roomMb: running.roomMb }) }}
     </p>
     <p v-if="running.trouble" class="trouble" role="alert">
-      {{ running.trouble }} <button class="quiet-action" @click="running.trouble = null">All right</button>
+      {{ running.trouble }}
+      <button class="quiet-action" @click="running.trouble = null">{{ t('ui.oven.all-right') }}</button>
     </p>
     <p v-if="running.notice" class="done" role="status">
-      {{ running.notice }} <button class="quiet-action" @click="running.notice = null">All right</button>
+      {{ running.notice }}
+      <button class="quiet-action" @click="running.notice = null">{{ t('ui.oven.all-right') }}</button>
     </p>
 
     <div v-if="running.loaded && !bake" class="idle">
-      <h1>Nothing is in the oven</h1>
-      <p>Set a fish on the Bench and put it in; its clock comes here.</p>
-      <RouterLink class="to-bench" to="/bench">To the Bench</RouterLink>
+      <h1>{{ t('ui.oven.nothing-is-in-the-oven') }}</h1>
+      <p>{{ t('ui.oven.set-a-fish-on-the') }}</p>
+      <RouterLink class="to-bench" to="/bench">{{ t('ui.oven.to-the-bench') }}</RouterLink>
     </div>
 
     <template v-if="bake && moment">
-      <nav v-if="all.length > 1" class="tabs" aria-label="Running bakes">
+      <nav v-if="all.length > 1" class="tabs" :aria-label="t('ui.oven.running-bakes')">
         <RouterLink
           v-for="other in all"
           :key="other.id"
@@ -270,23 +278,32 @@ onBeforeUnmount(() => {
       <template v-else-if="layout === 'SERVE'">
         <header class="serving">
           <div>
-            <p class="what">{{ bake.title }} · out at {{ clock(new Date(bake.outAt!)) }}</p>
-            <h1 aria-live="assertive">{{ judging || !carves ? units.say(moment.say) : 'Carve it' }}</h1>
+            <p class="what">
+              {{ t('ui.oven.out-at', { title: bake.title, outAt: clock(new Date(bake.outAt!)) }) }}
+            </p>
+            <h1 aria-live="assertive">{{ judging || !carves ? moment.say : t('ui.oven.carve-it') }}</h1>
           </div>
-          <div v-if="carves" class="choose" role="group" aria-label="Carve or judge">
-            <button :aria-pressed="!judging" :class="{ on: !judging }" @click="judging = false">Carve</button>
+          <div v-if="carves" class="choose" role="group" :aria-label="t('ui.oven.carve-or-judge')">
+            <button :aria-pressed="!judging" :class="{ on: !judging }" @click="judging = false">
+              {{ t('ui.oven.carve') }}
+            </button>
             <button :aria-pressed="judging" :class="{ on: judging }" @click="judging = true">
-              How was it?
+              {{ t('ui.oven.how-was-it') }}
             </button>
           </div>
         </header>
         <div class="plate">
-          <CautionList v-if="cautions.length" class="care" :cautions="cautions" aria-label="Take care" />
+          <CautionList
+            v-if="cautions.length"
+            class="care"
+            :cautions="cautions"
+            :aria-label="t('ui.oven.take-care')"
+          />
           <CarvingSteps
             v-if="!judging && carves"
             :key="bake.id"
             :bake="bake"
-            @lifted="(count) => running.tap(bake!, 'PORTIONS', 'helpings', { number: count })"
+            @lifted="(count) => running.tap(bake!, 'PORTIONS', t('ui.tap.helpings'), { number: count })"
           />
           <VerdictForm
             v-else
@@ -298,9 +315,11 @@ onBeforeUnmount(() => {
             @begun="(whether) => (answering = whether)"
           />
           <div class="more">
-            <button class="quiet-action" @click="undo">Undo: {{ lastTap }} <kbd>z</kbd></button>
+            <button class="quiet-action" @click="undo">
+              {{ t('ui.oven.undo', { lastTap }) }} <kbd>z</kbd>
+            </button>
             <button class="quiet-action" @click="goBack('GLASSY')">
-              It is raw inside: back into the oven
+              {{ t('ui.oven.it-is-raw-inside-back') }}
             </button>
           </div>
         </div>
@@ -310,26 +329,34 @@ onBeforeUnmount(() => {
         <div class="now" :class="{ checking }">
           <section class="doing" :class="moment.phase.toLowerCase()">
             <p class="what">
-              {{ bake.title }} · {{ bake.ovenName }} at {{ units.dial(bake.dialC) }} ·
-              {{ bake.held ? 'waits outside' : `in ${clock(new Date(bake.startedAt))}` }}
+              {{
+                t('ui.oven.at', {
+                  title: bake.title,
+                  ovenName: bake.ovenName,
+                  dial: units.dial(bake.dialC),
+                  value: bake.held
+                    ? t('ui.oven.waits-outside')
+                    : t('ui.oven.in', { startedAt: clock(new Date(bake.startedAt)) }),
+                })
+              }}
             </p>
-            <h1 aria-live="assertive">{{ units.say(moment.say) }}</h1>
-            <p class="hint">{{ units.say(moment.hint) }}</p>
+            <h1 aria-live="assertive">{{ moment.say }}</h1>
+            <p class="hint">{{ moment.hint }}</p>
             <p v-if="suspected" class="cold" role="status">
               <b>{{ suspicion }}</b>
-              <button class="plain" @click="agree">Yes</button>
-              <button class="plain" @click="notSo">No</button>
+              <button class="plain" @click="agree">{{ t('ui.oven.yes') }}</button>
+              <button class="plain" @click="notSo">{{ t('ui.oven.no') }}</button>
             </p>
             <p v-if="coldOven" class="cold" role="status">
-              <b>The oven is at {{ units.degrees(bake.air!.celsius) }} only.</b>
+              <b>{{ t('ui.oven.the-oven-is-at-only', { celsius: units.degrees(bake.air!.celsius) }) }}</b>
               <button class="plain" @click="running.tap(bake, 'HELD', 'waits outside')">
-                It waits outside
+                {{ t('ui.oven.it-waits-outside') }}
               </button>
               <button
                 class="plain"
                 @click="running.tap(bake, 'NOT_HOT', 'oven not hot', { celsius: bake.air!.celsius })"
               >
-                It is in: re-time it
+                {{ t('ui.oven.it-is-in-re-time') }}
               </button>
             </p>
             <p class="clock">
@@ -337,12 +364,15 @@ onBeforeUnmount(() => {
               <span class="beside">{{ beside }}</span>
             </p>
             <BakeBar v-if="!bake.held" :bake="bake" :seconds="seconds" />
-            <CautionList v-if="cautions.length" class="care" :cautions="cautions" aria-label="Take care" />
+            <CautionList
+              v-if="cautions.length"
+              class="care"
+              :cautions="cautions"
+              :aria-label="t('ui.oven.take-care')"
+            />
           </section>
-          <section class="inside" aria-label="What goes on inside">
-            <p v-if="bake.revision < 0" class="coming">
-              On its way to the kitchen computer. The ticket holds meanwhile.
-            </p>
+          <section class="inside" :aria-label="t('ui.oven.what-goes-on-inside')">
+            <p v-if="bake.revision < 0" class="coming">{{ t('ui.oven.on-its-way-to-the') }}</p>
             <template v-else>
               <ProbeLine :bake="bake" :now="running.now" @open="probeOpen = true" />
               <RestingCut v-if="isOut" :key="`rest-${bake.id}`" :bake="bake" :seconds="seconds" />
@@ -354,27 +384,29 @@ onBeforeUnmount(() => {
         <section class="taps" :class="[{ checking }, moment.phase.toLowerCase()]">
           <div class="first" :class="{ out: isOut }">
             <button v-if="phase === 'WAIT'" class="main-action knuckle" @click="goIn">
-              It goes in now <kbd>Enter</kbd>
+              {{ t('ui.oven.it-goes-in-now') }} <kbd>{{ t('ui.oven.enter') }}</kbd>
             </button>
             <button v-else-if="phase === 'STEP'" class="main-action knuckle" @click="stepDone">
-              Done <kbd>Enter</kbd>
+              {{ t('ui.oven.done') }} <kbd>{{ t('ui.oven.enter') }}</kbd>
             </button>
             <button v-else-if="phase === 'CRACK'" class="main-action knuckle" @click="crack">
-              It is cracked <kbd>Enter</kbd>
+              {{ t('ui.oven.it-is-cracked') }} <kbd>{{ t('ui.oven.enter') }}</kbd>
             </button>
             <template v-else-if="phase === 'PUT_BACK'">
-              <button class="main-action knuckle" @click="goBack()">It is back in <kbd>Enter</kbd></button>
+              <button class="main-action knuckle" @click="goBack()">
+                {{ t('ui.oven.it-is-back-in') }} <kbd>{{ t('ui.oven.enter') }}</kbd>
+              </button>
               <button
                 v-for="target in bake.lacks?.lower"
                 :key="target"
                 class="plain knuckle"
                 @click="lower(target)"
               >
-                Serve it {{ TARGETS[target] }}
+                {{ t('ui.oven.serve-it', { value: TARGETS[target] }) }}
               </button>
             </template>
             <button v-else-if="phase === 'FORGOTTEN'" class="main-action knuckle" @click="close">
-              Close it: forgotten <kbd v-if="!isOut">Enter</kbd>
+              {{ t('ui.oven.close-it-forgotten') }} <kbd v-if="!isOut">{{ t('ui.oven.enter') }}</kbd>
             </button>
             <button
               v-if="!isOut && phase !== 'WAIT'"
@@ -382,32 +414,38 @@ onBeforeUnmount(() => {
               :class="{ second: phase === 'STEP' || phase === 'FORGOTTEN' }"
               @click="takeOut"
             >
-              Take it out <kbd v-if="phase !== 'STEP' && phase !== 'FORGOTTEN'">Enter</kbd>
+              {{ t('moment.take-out') }}
+              <kbd v-if="phase !== 'STEP' && phase !== 'FORGOTTEN'">{{ t('ui.oven.enter') }}</kbd>
             </button>
             <button
               v-if="phase === 'REST' && bake.moments.some((m) => m.phase === 'CRACK')"
               class="plain knuckle"
               @click="crack"
             >
-              Crack it already
+              {{ t('ui.oven.crack-it-already') }}
             </button>
             <button v-if="layout === 'REST'" class="plain knuckle" @click="goBack('GLASSY')">
-              It is raw: back in
+              {{ t('ui.oven.it-is-raw-back-in') }}
             </button>
-            <button v-if="phase === 'SERVE' && carves" class="plain knuckle" @click="carve">Carve it</button>
+            <button v-if="phase === 'SERVE' && carves" class="plain knuckle" @click="carve">
+              {{ t('ui.oven.carve-it') }}
+            </button>
             <button v-if="phase === 'REST' && !judging" class="plain knuckle" @click="judging = true">
-              How was it?
+              {{ t('ui.oven.how-was-it') }}
             </button>
             <div class="more">
               <button v-if="!isOut && !bake.held && !checking" class="plain" @click="looking = true">
-                Look now <kbd>l</kbd>
+                {{ t('ui.oven.look-now') }} <kbd>l</kbd>
               </button>
-              <button v-if="!isOut && !bake.held" class="plain" @click="ovenOpen = true">The oven…</button>
+              <button v-if="!isOut && !bake.held" class="plain" @click="ovenOpen = true">
+                {{ t('ui.oven.the-oven') }}
+              </button>
               <button v-if="phase === 'PUT_BACK'" class="plain" @click="judging = !judging">
-                {{ judging ? 'What do you see?' : 'It stays out' }}
+                {{ judging ? t('ui.oven.what-do-you-see') : t('ui.oven.it-stays-out') }}
               </button>
               <button class="quiet-action" @click="undo">
-                {{ lastTap ? `Undo: ${lastTap}` : 'It never went in: undo' }} <kbd>z</kbd>
+                {{ lastTap ? t('ui.oven.undo', { lastTap }) : t('ui.oven.it-never-went-in-undo') }}
+                <kbd>z</kbd>
               </button>
             </div>
           </div>
@@ -429,13 +467,14 @@ onBeforeUnmount(() => {
             @begun="(whether) => (answering = whether)"
           />
           <p v-else-if="!isOut && !bake.held && phase !== 'FORGOTTEN'" class="advice">
-            Check from {{ minutesInWords(bake.window.checkFromMin) }} min. An early look is a good look: it
-            costs little, and what you see narrows the window.
+            {{
+              t('ui.oven.check-from-min-an-early', { checkFrom: minutesInWords(bake.window.checkFromMin) })
+            }}
           </p>
         </section>
       </template>
       <p v-if="running.chimes.silentYet && !running.chimes.muted" class="sound">
-        Tap anywhere once, or the chimes stay silent.
+        {{ t('ui.oven.tap-anywhere-once-or-the') }}
       </p>
     </template>
     <OvenDialog

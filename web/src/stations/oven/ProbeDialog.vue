@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, Problem } from '../../api/client'
@@ -57,28 +58,30 @@ async function hang(device: string | null) {
 </script>
 
 <template>
-  <SideDialog v-model="shown" title="Probes" :widest="560">
+  <SideDialog v-model="shown" :title="t('ui.probe-dialog.probes')" :widest="560">
     <p v-if="problem" class="wrong" role="alert">{{ problem.message }}</p>
-    <p><b>In this fish:</b> {{ bake.checking.where }}</p>
-    <p v-if="!tips.length" class="none">
-      No probe is heard. Switch one on: it shows here within seconds of its first reading.
+    <p>
+      <b>{{ t('ui.probe-dialog.in-this-fish') }}</b> {{ bake.checking.where }}
     </p>
+    <p v-if="!tips.length" class="none">{{ t('ui.probe-dialog.no-probe-is-heard-switch') }}</p>
     <ul>
       <li v-for="tip in tips" :key="tip.device">
         <button :class="{ here: tip.device === here }" @click="take(tip.device)">
           <b>{{ tip.device }}</b>
           <span>
             {{ units.degrees(tip.celsius)
-            }}<template v-if="tip.battery !== undefined"> · battery {{ tip.battery }} %</template
-            ><template v-if="tip.device === here"> · in this fish</template>
+            }}<template v-if="tip.battery !== undefined">
+              {{ t('ui.probe-dialog.battery', { battery: tip.battery }) }}</template
+            ><template v-if="tip.device === here"> {{ t('ui.probe-dialog.in-this-fish-2') }}</template>
           </span>
         </button>
       </li>
     </ul>
-    <button v-if="here" class="quiet" @click="pull">It was pulled out</button>
+    <button v-if="here" class="quiet" @click="pull">{{ t('ui.probe-dialog.it-was-pulled-out') }}</button>
     <template v-if="airs.length">
       <p>
-        <b>In the {{ bake.ovenName }}:</b> a thermometer that tells when it is hot, and how much it lies.
+        <b>{{ t('ui.probe-dialog.in-the', { ovenName: bake.ovenName }) }}</b>
+        {{ t('ui.probe-dialog.a-thermometer-that-tells-when') }}
       </p>
       <ul>
         <li v-for="air in airs" :key="air.device">
@@ -86,12 +89,16 @@ async function hang(device: string | null) {
             <b>{{ air.device }}</b>
             <span>
               {{ units.degrees(air.celsius)
-              }}<template v-if="air.device === bake.air?.device"> · hangs here</template>
+              }}<template v-if="air.device === bake.air?.device">
+                {{ t('ui.probe-dialog.hangs-here') }}</template
+              >
             </span>
           </button>
         </li>
       </ul>
-      <button v-if="bake.air" class="quiet" @click="hang(null)">None hangs here</button>
+      <button v-if="bake.air" class="quiet" @click="hang(null)">
+        {{ t('ui.probe-dialog.none-hangs-here') }}
+      </button>
     </template>
   </SideDialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed } from 'vue'
 import type { Bake } from '../../api/types'
 import { runningClock } from '../../messages/time'
@@ -30,16 +31,20 @@ const low = computed(() => probe.value?.battery !== undefined && probe.value.bat
         <b>{{ probe.device }}</b>
         <span v-if="probe.celsius !== undefined" class="degrees">{{ units.degrees(probe.celsius) }}</span>
       </template>
-      <b v-else>Put a probe in</b>
-      <span v-if="bake.air" class="air"
-        >oven {{ units.degrees(bake.air.celsius) }} of {{ units.dial(bake.dialC) }}</span
-      >
+      <b v-else>{{ t('ui.probe-line.put-a-probe-in') }}</b>
+      <span v-if="bake.air" class="air">{{
+        t('ui.probe-line.oven-of', { celsius: units.degrees(bake.air.celsius), dial: units.dial(bake.dialC) })
+      }}</span>
     </button>
     <p v-if="probe" role="status" :class="{ doubted: doubted || silent }">
-      <template v-if="silent">Silent for {{ runningClock(silentS) }}: out of reach, or its battery.</template>
-      <template v-else-if="probe.celsius === undefined">Nothing heard from it yet.</template>
-      <template v-else>{{ units.say(probe.words ?? 'listening') }}</template>
-      <template v-if="low"> Battery {{ probe.battery }} %.</template>
+      <template v-if="silent">{{
+        t('ui.probe-line.silent-for-out-of-reach', { silentS: runningClock(silentS) })
+      }}</template>
+      <template v-else-if="probe.celsius === undefined">{{
+        t('ui.probe-line.nothing-heard-from-it-yet')
+      }}</template>
+      <template v-else>{{ probe.words ?? t('ui.probe-line.listening') }}</template>
+      <template v-if="low"> {{ t('ui.probe-line.battery', { battery: probe.battery }) }}</template>
     </p>
   </div>
 </template>

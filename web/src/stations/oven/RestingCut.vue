@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Answer, Bake } from '../../api/types'
@@ -77,18 +78,24 @@ const spot = computed(() => ({
 </script>
 
 <template>
-  <p v-if="trouble && !answer">The cut cannot be drawn just now.</p>
+  <p v-if="trouble && !answer">{{ t('ui.resting-cut.the-cut-cannot-be-drawn') }}</p>
   <div v-else-if="answer" class="resting">
     <p class="said">
-      Middle about <b>{{ units.degrees(coldestC) }}</b><template v-if="band">, {{ band.word }}</template
-      ><template v-if="toCome > 0.7"
-        >; it coasts {{ units.rise(toCome) }} more, to {{ units.degrees(answer.peakC) }}</template
-      ><template v-else>; it coasts no further</template>.
+      {{ t('ui.resting-cut.middle-about') }} <b>{{ units.degrees(coldestC) }}</b><template v-if="band"
+        >, {{ band.word }}</template
+      ><template v-if="toCome > 0.7">{{
+        t('ui.resting-cut.it-coasts-more-to', {
+          toCome: units.rise(toCome),
+          peak: units.degrees(answer.peakC),
+        })
+      }}</template
+      ><template v-else>{{ t('ui.resting-cut.it-coasts-no-further') }}</template
+      >.
     </p>
     <svg
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
-      :aria-label="`The cut, its middle at ${units.degrees(coldestC)}`"
+      :aria-label="t('ui.resting-cut.the-cut-its-middle-at', { coldest: units.degrees(coldestC) })"
     >
       <defs>
         <clipPath :id="`rest-${bake.id}`"><path :d="closed(sections.outline)" /></clipPath>
@@ -120,8 +127,12 @@ const spot = computed(() => ({
       <text :x="x(spot.x) + 12" :y="y(spot.y) + 7">{{ units.degrees(coldestC) }}</text>
     </svg>
     <p v-if="answer.forgotten" class="left">
-      Left shut for {{ Math.round(answer.forgotten.minutes) }} minutes its middle goes to
-      {{ units.degrees(answer.forgotten.peakC) }}.
+      {{
+        t('ui.resting-cut.left-shut-for-minutes-its', {
+          round: Math.round(answer.forgotten.minutes),
+          peak: units.degrees(answer.forgotten.peakC),
+        })
+      }}
     </p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../messages/say'
 import { ElInput } from 'element-plus'
 import 'element-plus/es/components/input/style/css'
 import { computed } from 'vue'
@@ -22,9 +23,9 @@ const draft = draftOf(props.bakeId)
 
 /** What the flesh looked like when it was so, °C against the target. */
 const LOOKS: Record<Verdict, { shift: number; words: string }> = {
-  UNDER: { shift: -14, words: 'glassy, held together' },
-  RIGHT: { shift: 0, words: 'as it should be' },
-  OVER: { shift: 18, words: 'dry, white beads' },
+  UNDER: { shift: -14, words: t('ui.verdict-form.glassy-held-together') },
+  RIGHT: { shift: 0, words: t('ui.verdict-form.as-it-should-be') },
+  OVER: { shift: 18, words: t('ui.verdict-form.dry-white-beads') },
 }
 
 const probeC = computed(() => {
@@ -33,9 +34,9 @@ const probeC = computed(() => {
 })
 const wrong = computed(() => {
   if (probeC.value === undefined) return null
-  if (Number.isNaN(probeC.value)) return `“${draft.probe}” is no temperature.`
+  if (Number.isNaN(probeC.value)) return t('ui.verdict-form.is-no-temperature', { probe: draft.probe })
   return probeC.value < -5 || probeC.value > 120
-    ? `A probe in fish reads ${units.degrees(-5)} to ${units.degrees(120)}.`
+    ? t('ui.verdict-form.a-probe-in-fish-reads', { degrees: units.degrees(-5), degrees2: units.degrees(120) })
     : null
 })
 
@@ -57,22 +58,26 @@ function left(event: FocusEvent) {
 
 <template>
   <form class="verdict" @submit.prevent @focusin="emit('begun', true)" @focusout="left">
-    <h2>How was it?</h2>
+    <h2>{{ t('ui.verdict-form.how-was-it') }}</h2>
     <div class="extras">
       <label>
-        Probe at the middle, if you had one
+        {{ t('ui.verdict-form.probe-at-the-middle-if') }}
         <span class="probe">
-          <ElInput v-model="draft.probe" inputmode="decimal" aria-label="Probe at the middle" />
+          <ElInput
+            v-model="draft.probe"
+            inputmode="decimal"
+            :aria-label="t('ui.verdict-form.probe-at-the-middle')"
+          />
           {{ units.unit('heat').sign }}
         </span>
       </label>
       <label class="note">
-        For next time
+        {{ t('ui.verdict-form.for-next-time') }}
         <ElInput
           v-model="draft.note"
           maxlength="500"
-          placeholder="e.g. the left end ran ahead"
-          aria-label="Note"
+          :placeholder="t('ui.verdict-form.e-g-the-left-end')"
+          :aria-label="t('ui.verdict-form.note')"
         />
       </label>
     </div>

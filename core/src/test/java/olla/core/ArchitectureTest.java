@@ -30,22 +30,26 @@ class ArchitectureTest {
             slices().matching("olla.core.(*)..").should().beFreeOfCycles();
 
     @ArchTest
+    static final ArchRule MESSAGES_STAND_ALONE = onlyUses("messages", "messages");
+
+    @ArchTest
     static final ArchRule HEAT_KNOWS_NO_FISH = onlyUses("heat", "heat", "units");
 
     @ArchTest
-    static final ArchRule UNITS_STAND_ALONE = onlyUses("units", "units");
+    static final ArchRule UNITS_ABOVE_MESSAGES = onlyUses("units", "units", "messages");
 
     @ArchTest
-    static final ArchRule FISH_ABOVE_UNITS = onlyUses("fish", "fish", "units");
+    static final ArchRule FISH_ABOVE_UNITS = onlyUses("fish", "fish", "messages", "units");
 
     @ArchTest
-    static final ArchRule OVEN_ABOVE_UNITS = onlyUses("oven", "oven", "units");
+    static final ArchRule OVEN_ABOVE_UNITS = onlyUses("oven", "oven", "messages", "units");
 
     @ArchTest
-    static final ArchRule DRESS_ABOVE_FISH_AND_OVEN = onlyUses("dress", "dress", "fish", "oven", "units");
+    static final ArchRule DRESS_ABOVE_FISH_AND_OVEN = onlyUses("dress", "dress", "messages", "fish", "oven", "units");
 
     @ArchTest
-    static final ArchRule DONENESS_ABOVE_FISH_AND_OVEN = onlyUses("doneness", "doneness", "fish", "oven", "units");
+    static final ArchRule DONENESS_ABOVE_FISH_AND_OVEN =
+            onlyUses("doneness", "doneness", "messages", "fish", "oven", "units");
 
     @ArchTest
     static final ArchRule NOTHING_BELOW_USES_ESTIMATE = noClasses()

@@ -97,9 +97,9 @@ class DressJourneyTest {
         amount("and wide", "400");
         screen.until("the tray to be large enough", () -> screen.shows("[data-of='Tray, long'] .wrong") ? null : true);
 
-        choose("School", "water only");
+        choose("How is the salt damped?", "water only");
         screen.until("no whites", () -> screen.text(".slip .quantities").contains("egg whites") ? null : true);
-        choose("School", "beaten whites");
+        choose("How is the salt damped?", "beaten whites");
         screen.waitForText(".slip .quantities", "egg whites");
         choose("Scales on?", "no");
         screen.waitForText(".slip .cautions", "scales");

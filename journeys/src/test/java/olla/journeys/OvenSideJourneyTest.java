@@ -111,7 +111,7 @@ class OvenSideJourneyTest {
                 const real = window.fetch
                 window.fetch = async (...asked) => {
                   const answer = await real(...asked)
-                  if (asked[1]?.method !== 'POST' || !String(asked[0]).endsWith('/taps')) return answer
+                  if (asked[1]?.method !== 'POST' || !String(asked[0]).split('?')[0].endsWith('/taps')) return answer
                   const bake = await answer.json()
                   await new Promise((go) => (window.letGo = go))
                   return new Response(JSON.stringify({ ...bake, look: undefined, reckoning: true }), { status: 200 })

@@ -1,9 +1,14 @@
 package olla.standin;
 
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.IOException;
 import java.net.URI;
@@ -19,6 +24,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import olla.core.messages.Message;
 import olla.core.units.Temperature;
 import olla.server.bakes.BakeView;
 
@@ -43,12 +49,21 @@ public final class StandIns {
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
     private final ObjectMapper json = new ObjectMapper()
             .registerModule(new JavaTimeModule())
+            .registerModule(new SimpleModule().addDeserializer(Message.class, new Heard()))
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES);
     private final Random random = new Random(17);
     private final Map<UUID, RealBake> bakes = new HashMap<>();
     private final Map<String, Double> tips = new HashMap<>();
     private Instant told;
     private Instant began;
+
+    /** What is said to cooks comes as text, which is nothing to a device. */
+    private static final class Heard extends JsonDeserializer<Message> {
+        @Override
+        public Message deserialize(JsonParser json, DeserializationContext context) throws IOException {
+            return Message.typed(json.getText());
+        }
+    }
 
     private StandIns(URI address, Truth truth) {
         this.address = address;
@@ -60,6 +75,8 @@ public final class StandIns {
         while (true) {
             try {
                 standIns.goOn();
+            } catch (JsonProcessingException strange) {
+                throw new IllegalStateException("This answer is none that these devices know.", strange);
             } catch (IOException away) {
                 // The application is not there just now; a device tries again.
                 Thread.sleep(5 * PAUSE_MS);

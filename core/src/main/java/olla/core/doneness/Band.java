@@ -1,22 +1,20 @@
 package olla.core.doneness;
 
+import olla.core.messages.Message;
+
 /** What flesh is like by its core temperature (common kitchen practice, no source). */
 public enum Band {
-    RAW(Double.NEGATIVE_INFINITY, "raw", "glassy, holds together"),
-    BARELY_SET(43, "set", "translucent centre, separates unwillingly"),
-    JUST_OPAQUE(50, "opaque", "a trace of gloss, flakes under pressure"),
-    FLAKES(55, "flakes", "opaque, flakes easily, moist"),
-    FIRM(60, "firm", "opaque to the bone, falls apart"),
-    DRY(66, "dry", "white beads, chalky");
+    RAW(Double.NEGATIVE_INFINITY),
+    BARELY_SET(43),
+    JUST_OPAQUE(50),
+    FLAKES(55),
+    FIRM(60),
+    DRY(66);
 
     private final double fromC;
-    private final String word;
-    private final String look;
 
-    Band(double fromC, String word, String look) {
+    Band(double fromC) {
         this.fromC = fromC;
-        this.word = word;
-        this.look = look;
     }
 
     /** Lower edge, °C; minus infinity for the first. */
@@ -24,14 +22,9 @@ public enum Band {
         return fromC;
     }
 
-    /** The band in one word. */
-    public String word() {
-        return word;
-    }
-
     /** What a cook sees. */
-    public String look() {
-        return look;
+    public Message look() {
+        return Message.word(this).form("look");
     }
 
     /** The band a temperature falls in. */

@@ -5,11 +5,11 @@ package olla.core.doneness;
  * {@link Band} (common kitchen practice, no source), the last is the official minimum.
  */
 public enum Doneness {
-    BARELY_SET(46, "Barely set"),
-    JUST_OPAQUE(52, "Just opaque"),
-    FLAKES(57, "Flakes, moist"),
-    FIRM(61, "Firm"),
-    OFFICIAL(Doneness.OFFICIAL_MINIMUM_C, "Official minimum");
+    BARELY_SET(46),
+    JUST_OPAQUE(52),
+    FLAKES(57),
+    FIRM(61),
+    OFFICIAL(Doneness.OFFICIAL_MINIMUM_C);
 
     /** 63 °C / 145 °F for 15 s (published: FDA Food Code 3-401.11; USDA FSIS chart; from memory). */
     public static final double OFFICIAL_MINIMUM_C = 63;
@@ -18,11 +18,9 @@ public enum Doneness {
     public static final double STUFFING_C = 74;
 
     private final double peakC;
-    private final String words;
 
-    Doneness(double peakC, String words) {
+    Doneness(double peakC) {
         this.peakC = peakC;
-        this.words = words;
     }
 
     /** Peak of the coldest point, °C. */
@@ -38,10 +36,5 @@ public enum Doneness {
     /** Whether the fish is served under-done, so that something else must have killed what lives in it. */
     public boolean underDone() {
         return peakC < FLAKES.peakC;
-    }
-
-    /** The target in a cook's words. */
-    public String words() {
-        return words;
     }
 }

@@ -1,6 +1,7 @@
 package olla.core.doneness;
 
-import java.util.Locale;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 
 /**
  * Lethality: the minutes at a reference temperature that would kill as many germs as the real heating did.
@@ -22,14 +23,14 @@ public final class Lethality {
     private Lethality() {}
 
     /** What so many equivalent minutes at 70 °C mean, with their source and what they are not. */
-    public static String words(double minutesAt70) {
-        return String.format(
-                Locale.ROOT,
-                "The coldest point gets what %.2f min at [%.0f °C] would do; %.0f min there leave one in a million of"
-                        + " Listeria (FDA, Hazards and Controls Guidance, appendix). That is information and no permission:"
-                        + " it says nothing of other germs, of toxins or of how the fish was kept.",
+    public static Message meaning(double minutesAt70) {
+        return Message.of(
+                "lethality",
+                "minutes",
                 minutesAt70,
-                REFERENCE_C,
+                "reference",
+                Quantity.celsius(REFERENCE_C),
+                "sixLog",
                 SIX_LOG_MINUTES_AT_70);
     }
 

@@ -1,6 +1,6 @@
 /**
  * What done means: targets, bands, cues, and the killing of germs.
  *
- * <p>Knows: nothing else of the house.
+ * <p>Knows: core.messages.
  */
 package olla.core.doneness;

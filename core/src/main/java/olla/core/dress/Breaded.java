@@ -2,9 +2,10 @@ package olla.core.dress;
 
 import java.util.List;
 import olla.core.fish.Piece;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 import olla.core.units.Amount;
 import olla.core.units.Measure;
-import olla.core.units.Refusals;
 
 /**
  * Dipped, floured and crumbed all round, turned at half time.
@@ -27,9 +28,9 @@ public record Breaded(double coatMm) implements Dress {
     private static final double FLOUR_SHARE = 0.12;
     private static final double DIP_SHARE = 0.33;
 
-    /** @throws olla.core.units.RefusedInput where no coat is so thick */
+    /** @throws olla.core.messages.RefusedInput where no coat is so thick */
     public Breaded {
-        new Refusals().range("depthMm", "A coat of crumb", coatMm, 1, 8, "mm").throwIfAny();
+        new Refusals().range("depthMm", "coat-of-crumb", coatMm, 1, 8, Unit.MM).throwIfAny();
     }
 
     /** How much of it one piece takes, g: all its sides times the thickness. */
@@ -43,9 +44,9 @@ public record Breaded(double coatMm) implements Dress {
     public List<Amount> amounts(Piece piece) {
         double grams = grams(piece);
         return List.of(
-                new Amount("crumbs", CRUMB_SHARE * grams, Measure.GRAM),
-                new Amount("flour", FLOUR_SHARE * grams, Measure.GRAM),
-                new Amount("beaten egg or buttermilk to dip", DIP_SHARE * grams, Measure.GRAM));
+                new Amount(Stuffs.of("crumbs"), CRUMB_SHARE * grams, Measure.GRAM),
+                new Amount(Stuffs.of("flour"), FLOUR_SHARE * grams, Measure.GRAM),
+                new Amount(Stuffs.of("dip"), DIP_SHARE * grams, Measure.GRAM));
     }
 
     @Override

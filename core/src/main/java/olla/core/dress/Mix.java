@@ -10,35 +10,34 @@ import olla.core.units.Measure;
  * decides how soon it colours.
  */
 public enum Mix {
-    CRUMB("crumb, cheese", 700, 120, false) {
+    CRUMB(700, 120, false) {
         @Override
         public List<Amount> basic() {
-            return List.of(grams("bread crumbs", 45), grams("hard cheese, grated", 25), grams("butter", 30));
+            return List.of(grams("bread-crumbs", 45), grams("hard-cheese", 25), grams("butter", 30));
         }
     },
-    PASTE("nut paste", 950, 300, false) {
+    PASTE(950, 300, false) {
         @Override
         public List<Amount> basic() {
-            return List.of(grams("almonds, ground", 35), grams("parsley", 25), millilitres("olive oil", 40));
+            return List.of(grams("ground-almonds", 35), grams("parsley", 25), millilitres("olive-oil", 40));
         }
     },
-    HERBS("herbs, zest", 400, 280, false) {
+    HERBS(400, 280, false) {
         @Override
         public List<Amount> basic() {
-            return List.of(grams("soft herbs, chopped", 70), grams("lemon zest", 5), millilitres("olive oil", 25));
+            return List.of(grams("soft-herbs", 70), grams("lemon-zest", 5), millilitres("olive-oil", 25));
         }
     },
-    MAYONNAISE("mayonnaise", 930, 200, false) {
+    MAYONNAISE(930, 200, false) {
         @Override
         public List<Amount> basic() {
-            return List.of(grams("mayonnaise", 80), grams("mustard", 12), grams("hard cheese, grated", 8));
+            return List.of(grams("mayonnaise", 80), grams("mustard", 12), grams("hard-cheese", 8));
         }
     },
-    COOKED("onion, tomato", 1000, 750, true) {
+    COOKED(1000, 750, true) {
         @Override
         public List<Amount> basic() {
-            return List.of(
-                    grams("onion, cooked soft", 45), grams("tomato, cooked down", 45), millilitres("olive oil", 10));
+            return List.of(grams("cooked-onion", 45), grams("cooked-tomato", 45), millilitres("olive-oil", 10));
         }
     };
 
@@ -48,33 +47,26 @@ public enum Mix {
     /** Heat capacity of a topping, J/kgK (order of magnitude, from memory). */
     public static final double HEAT_CAPACITY_J_KGK = 2800;
 
-    private final String words;
     private final double densityKgM3;
     private final double waterKgM3;
     private final boolean cookFirst;
 
-    Mix(String words, double densityKgM3, double waterKgM3, boolean cookFirst) {
-        this.words = words;
+    Mix(double densityKgM3, double waterKgM3, boolean cookFirst) {
         this.densityKgM3 = densityKgM3;
         this.waterKgM3 = waterKgM3;
         this.cookFirst = cookFirst;
     }
 
-    private static Amount grams(String what, double value) {
-        return new Amount(what, value, Measure.GRAM);
+    private static Amount grams(String stuff, double value) {
+        return new Amount(Stuffs.of(stuff), value, Measure.GRAM);
     }
 
-    private static Amount millilitres(String what, double value) {
-        return new Amount(what, value, Measure.MILLILITRE);
+    private static Amount millilitres(String stuff, double value) {
+        return new Amount(Stuffs.of(stuff), value, Measure.MILLILITRE);
     }
 
     /** What goes into 100 g. */
     public abstract List<Amount> basic();
-
-    /** In a cook's words. */
-    public String words() {
-        return words;
-    }
 
     /** As spread, kg/m³. */
     public double densityKgM3() {

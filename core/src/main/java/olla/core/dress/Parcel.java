@@ -2,7 +2,8 @@ package olla.core.dress;
 
 import java.util.List;
 import olla.core.fish.Piece;
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * A closed parcel: a sheet, a gap of air that fills with steam, and the fish on the sheet, perhaps on a bed of
@@ -50,14 +51,14 @@ public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, 
 
     private static final int MOST_VEGETABLES = 4;
 
-    /** @throws olla.core.units.RefusedInput where no parcel is made so */
+    /** @throws olla.core.messages.RefusedInput where no parcel is made so */
     public Parcel {
         bed = List.copyOf(bed);
         Refusals refusals = new Refusals()
-                .range("bedMm", "A bed in a parcel", bedMm, 0, 40, "mm")
-                .range("splashMl", "A splash", splashMl, 0, 100, "ml");
+                .range("bedMm", "bed-in-a-parcel", bedMm, 0, 40, Unit.MM)
+                .range("splashMl", "splash", splashMl, 0, 100, Unit.ML);
         if (bed.size() > MOST_VEGETABLES) {
-            refusals.add("vegetables", "A parcel holds at most " + MOST_VEGETABLES + " kinds of vegetable.");
+            refusals.add("vegetables", "refusal.parcel-vegetables", "most", MOST_VEGETABLES);
         }
         refusals.throwIfAny();
     }

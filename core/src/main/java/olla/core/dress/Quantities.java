@@ -2,24 +2,25 @@ package olla.core.dress;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import olla.core.fish.Piece;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 import olla.core.units.Amount;
 import olla.core.units.Measure;
-import olla.core.units.Refusals;
-import olla.core.units.Said;
 
 /**
  * What a dress takes for so many pieces, and what has to be known of it.
  *
  * @param amounts for all pieces together
- * @param advice in sentences, the most pressing first
+ * @param advice the most pressing first
  * @param sheet what to cut for one parcel; empty for other dresses
  * @param salt what a crust takes; empty for other dresses
  */
 public record Quantities(
-        List<Amount> amounts, List<String> advice, Optional<SheetSize> sheet, Optional<SaltNeed> salt) {
+        List<Amount> amounts, List<Message> advice, Optional<SheetSize> sheet, Optional<SaltNeed> salt) {
 
     /** As many pieces as one evening sees. */
     public static final int MOST_PIECES = 100;
@@ -52,13 +53,13 @@ public record Quantities(
      * @param bakeMinutes how long the bake is, minutes: what is too short for a raw onion
      * @param bagG how much salt is in a bag, g
      * @param saltThereG how much salt there is, g; 0 where nobody weighed it
-     * @throws olla.core.units.RefusedInput where a number is out of range
+     * @throws olla.core.messages.RefusedInput where a number is out of range
      */
     public static Quantities of(
             Dress dress, Piece piece, int pieces, double bakeMinutes, double bagG, double saltThereG) {
         new Refusals()
-                .range("pieces", "A number of pieces", pieces, 1, MOST_PIECES, "")
-                .range("bagG", "A bag of salt", bagG, 50, 25_000, "g")
+                .range("pieces", "number-of-pieces", pieces, 1, MOST_PIECES, Unit.NUMBER)
+                .range("bagG", "bag-of-salt", bagG, 50, 25_000, Unit.GRAM)
                 .throwIfAny();
         Page page = new Page(piece, pieces, bakeMinutes);
         if (dress instanceof OpenTray open) {
@@ -87,7 +88,7 @@ public record Quantities(
         private final int pieces;
         private final double bakeMinutes;
         private final List<Amount> amounts = new ArrayList<>();
-        private final List<String> advice = new ArrayList<>();
+        private final List<Message> advice = new ArrayList<>();
         private SheetSize cut;
         private SaltNeed need;
 
@@ -97,12 +98,16 @@ public record Quantities(
             this.bakeMinutes = bakeMinutes;
         }
 
-        private void add(String what, double each, Measure measure) {
+        private void add(String stuff, double each, Measure measure) {
+            add(Stuffs.of(stuff), each, measure);
+        }
+
+        private void add(Message what, double each, Measure measure) {
             amounts.add(new Amount(what, each * pieces, measure));
         }
 
-        private void say(String words, Object... values) {
-            advice.add(String.format(Locale.ROOT, words, values));
+        private void say(String advised, Object... namesAndValues) {
+            advice.add(Message.of("advice." + advised, namesAndValues));
         }
 
         private double faceDm2() {
@@ -115,21 +120,22 @@ public record Quantities(
                 case OILED -> add("oil", OIL_ML_DM2 * faceDm2(), Measure.MILLILITRE);
                 case MARINATED -> {
                     add("marinade", MARINADE_ML_DM2 * faceDm2(), Measure.MILLILITRE);
-                    say("Drain it well; what has touched raw fish is boiled before it is a sauce.");
+                    say("drain-marinade");
                 }
                 case GLAZED -> {
                     add("glaze", GLAZE_ML_DM2 * faceDm2(), Measure.MILLILITRE);
-                    say("A small dish keeps the glaze on the fish. Brush half of it on now, half at two thirds.");
+                    say("glaze-in-two");
                 }
             }
             if (open.underlay() == Underlay.CITRUS) {
                 double slices = Math.max(1, Math.round(piece.upperSideMm2() / SLICE_MM2));
-                amounts.add(new Amount("citrus", Math.ceil(slices * pieces / SLICES_A_FRUIT), Measure.PIECE));
+                amounts.add(
+                        new Amount(Stuffs.of("citrus"), Math.ceil(slices * pieces / SLICES_A_FRUIT), Measure.PIECE));
             } else if (open.underlay() == Underlay.PAN_SAUCE) {
                 double millilitres = piece.upperSideMm2() * Underlay.PAN_SAUCE.depthMm() / 1000 / 2;
                 add("wine", millilitres * 0.8, Measure.MILLILITRE);
                 add("butter", millilitres * 0.2, Measure.GRAM);
-                say("The pan is the sauce: boil it down and beat in cold butter off the heat.");
+                say("pan-sauce");
             }
         }
 
@@ -139,58 +145,55 @@ public record Quantities(
                 amounts.add(part.times(grams / 100));
             }
             if (topping.mix().cookFirst() && bakeMinutes < ONION_RAW_UNDER_MIN) {
-                say("Cook onion and shallot soft before they go on: %.0f minutes leave them raw.", bakeMinutes);
+                say("onion-raw", "minutes", Math.round(bakeMinutes));
             } else if (topping.mix().cookFirst()) {
-                say("Cook onion and shallot soft before they go on; they have no time to do it here.");
+                say("onion-first");
             }
-            say("[%.0f g] on each piece, %s.", topping.grams(piece), when(topping.when()));
-        }
-
-        private static String when(Topping.When when) {
-            return switch (when) {
-                case BEFORE -> "spread on before it goes in";
-                case PART_WAY -> "put on part-way, then the oven is turned up";
-                case AFTER -> "put on when it is all but done, then under the grill";
-            };
+            say("topping", "grams", grams(topping.grams(piece)), "when", topping.when());
         }
 
         void breaded(Breaded breaded) {
             for (Amount part : breaded.amounts(piece)) {
                 amounts.add(part.times(pieces));
             }
-            say("Flour, then dip, then crumb, one hand dry. On a hot oiled tray, turned at half time.");
+            say("breading");
             if (piece.frozen()) {
-                say("From the freezer as they are: thawed, the coat falls off.");
+                say("breaded-frozen");
             }
         }
 
         void parcel(Parcel parcel) {
             cut = parcel.sheetSize(piece);
             amounts.add(new Amount(
-                    parcel.sheet() == Sheet.FOIL ? "sheets of foil" : "sheets of parchment",
+                    Stuffs.of(parcel.sheet() == Sheet.FOIL ? "sheets-of-foil" : "sheets-of-parchment"),
                     (double) cut.layers() * pieces,
                     Measure.PIECE));
             double rolls = pieces * cut.offRollMm() / SheetSize.ROLL_LENGTH_MM;
             say(
-                    "[%.0f mm] off a roll [%.0f mm] wide; a full roll makes %d.",
-                    pieces * cut.offRollMm(), SheetSize.ROLL_WIDTH_MM, cut.fromOneRoll());
+                    "off-a-roll",
+                    "length",
+                    mm(pieces * cut.offRollMm()),
+                    "width",
+                    mm(SheetSize.ROLL_WIDTH_MM),
+                    "sheets",
+                    cut.fromOneRoll());
             if (rolls > 1) {
-                say("That is %.0f rolls.", Math.ceil(rolls));
+                say("rolls", "rolls", (int) Math.ceil(rolls));
             }
             if (!cut.fitsRoll()) {
-                say("Wider than a roll: join two widths with a fold pressed flat.");
+                say("wider-than-a-roll");
             }
             if (!parcel.bed().isEmpty() && parcel.bedMm() > 0) {
                 double grams = piece.upperSideMm2() * parcel.bedMm() / 1000 * BED_G_CM3;
                 for (Vegetable vegetable : parcel.bed()) {
-                    add(vegetable.words(), grams / parcel.bed().size(), Measure.GRAM);
+                    add(Message.word(vegetable), grams / parcel.bed().size(), Measure.GRAM);
                 }
             }
             for (Vegetable vegetable : parcel.bed()) {
-                advice.add(capital(vegetable.words()) + ": " + vegetable.advice());
+                say("vegetable-first", "vegetable", Message.word(vegetable).opening(), "first", vegetable.advice());
             }
             if (parcel.splashMl() > 0) {
-                add("wine, cider or stock", parcel.splashMl(), Measure.MILLILITRE);
+                add("splash", parcel.splashMl(), Measure.MILLILITRE);
             }
         }
 
@@ -199,35 +202,43 @@ public record Quantities(
             if (saltThereG > 0 && saltThereG < need.saltG() * pieces) {
                 double coat = SaltNeed.coatMm(crust, piece, saltThereG / pieces);
                 say(
-                        coat < SaltCrust.LEAKS_BELOW_MM
-                                ? "[%.0f g] lies only [%.0f mm] thick: it cracks and leaks, and the fish bakes as if bare."
-                                : "[%.0f g] lies [%.0f mm] thick instead of [%.0f mm]: enough, but look at it sooner.",
-                        saltThereG,
-                        coat,
-                        crust.coatMm());
+                        coat < SaltCrust.LEAKS_BELOW_MM ? "salt-leaks" : "salt-thin",
+                        "salt",
+                        grams(saltThereG),
+                        "coat",
+                        mm(coat),
+                        "wanted",
+                        mm(crust.coatMm()));
             }
-            amounts.add(new Amount(crust.salt().words(), need.saltG() * pieces, Measure.GRAM));
+            amounts.add(new Amount(Message.word(crust.salt()), need.saltG() * pieces, Measure.GRAM));
             if (need.whites() > 0) {
-                amounts.add(new Amount("egg whites", (double) need.whites() * pieces, Measure.PIECE));
+                amounts.add(new Amount(Stuffs.of("egg-whites"), (double) need.whites() * pieces, Measure.PIECE));
             }
             if (need.waterMl() > 0) {
-                add("water, by splashes", need.waterMl(), Measure.MILLILITRE);
+                add("water-by-splashes", need.waterMl(), Measure.MILLILITRE);
             }
             int bags = (int) Math.ceil(need.saltG() * pieces / bagG);
             say(
-                    "[%.0f g] for the bed, [%.0f g] to cover: %d %s of %s, [%.0f ml] poured.",
-                    round(need.bedG() * pieces),
-                    round(need.coverG() * pieces),
+                    "salt-bags",
+                    "bed",
+                    grams(round(need.bedG() * pieces)),
+                    "cover",
+                    grams(round(need.coverG() * pieces)),
+                    "bags",
                     bags,
-                    bags == 1 ? "bag" : "bags",
-                    Said.grams(bagG),
-                    round(need.looseMl() * pieces));
+                    "bag",
+                    grams(bagG),
+                    "poured",
+                    Quantity.ml(round(need.looseMl() * pieces)));
             advice.add(need.difference());
             say(
-                    "A tray of at least [%.0f mm] × [%.0f mm]%s, lined with parchment.",
-                    10 * Math.ceil(need.trayLengthMm() / 10),
-                    10 * Math.ceil(need.trayWidthMm() / 10),
-                    pieces == 1 ? "" : " each");
+                    "salt-tray",
+                    "length",
+                    mm(10 * Math.ceil(need.trayLengthMm() / 10)),
+                    "width",
+                    mm(10 * Math.ceil(need.trayWidthMm() / 10)),
+                    "pieces",
+                    pieces);
             if (need.whites() > 0) {
                 yolks(need.whites() * pieces);
             }
@@ -237,20 +248,18 @@ public record Quantities(
         private void yolks(int left) {
             double guests = Math.max(1, Math.ceil(piece.massG() * pieces / WHOLE_A_GUEST_G));
             int used = (int) Math.min(left, Math.ceil(guests * MAYONNAISE_A_GUEST_ML / SaltNeed.OIL_MOST_ML));
-            String mayonnaise = String.format(
-                    Locale.ROOT,
-                    "%d with [%.0f ml] to [%.0f ml] of oil %s mayonnaise enough for these guests",
-                    used,
-                    used * SaltNeed.OIL_LEAST_ML,
-                    used * SaltNeed.OIL_MOST_ML,
-                    used == 1 ? "makes" : "make");
-            String others = left == used
-                    ? ""
-                    : "; freeze the other " + (left - used)
-                            + " beaten with a pinch of salt or sugar, or make a custard";
             say(
-                    "%d %s left: %s%s. Raw egg: not for guests at risk.",
-                    left, left == 1 ? "yolk is" : "yolks are", mayonnaise, others);
+                    "yolks",
+                    "left",
+                    left,
+                    "used",
+                    used,
+                    "oilLeast",
+                    Quantity.ml(used * SaltNeed.OIL_LEAST_ML),
+                    "oilMost",
+                    Quantity.ml(used * SaltNeed.OIL_MOST_ML),
+                    "others",
+                    left - used);
         }
 
         private static double round(double amount) {
@@ -261,17 +270,21 @@ public record Quantities(
             double area = (piece.acrossMm() + 2 * TrayBake.BESIDE_MM) * piece.lengthMm();
             double grams = area * bake.depthMm() / 1000 * BED_G_CM3;
             for (Vegetable vegetable : bake.base()) {
-                add(vegetable.words(), grams / bake.base().size(), Measure.GRAM);
+                add(Message.word(vegetable), grams / bake.base().size(), Measure.GRAM);
             }
             add("oil", grams / 1000 * OIL_ML_A_KILO, Measure.MILLILITRE);
-            say("The base bakes alone first, salted and oiled, turned once.");
+            say("base-alone");
             for (Vegetable side : bake.sides()) {
-                say("%s: beside the fish for the last %.0f minutes.", capital(side.words()), TrayBake.SIDES_MINUTES);
+                say("side-beside", "side", Message.word(side).opening(), "minutes", TrayBake.SIDES_MINUTES);
             }
         }
 
-        private static String capital(String words) {
-            return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        private static Quantity grams(double value) {
+            return Quantity.grams(Math.round(value));
+        }
+
+        private static Quantity mm(double value) {
+            return Quantity.mm(Math.round(value));
         }
     }
 }

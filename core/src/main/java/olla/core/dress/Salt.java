@@ -5,23 +5,16 @@ package olla.core.dress;
  * magnitude, from memory; flakes vary most between makers).
  */
 public enum Salt {
-    COARSE("coarse sea salt", 1150, 1450),
-    FLAKE("flakes, kosher type", 650, 1150),
-    FINE("fine salt", 1250, 1550);
+    COARSE(1150, 1450),
+    FLAKE(650, 1150),
+    FINE(1250, 1550);
 
-    private final String words;
     private final double looseKgM3;
     private final double packedKgM3;
 
-    Salt(String words, double looseKgM3, double packedKgM3) {
-        this.words = words;
+    Salt(double looseKgM3, double packedKgM3) {
         this.looseKgM3 = looseKgM3;
         this.packedKgM3 = packedKgM3;
-    }
-
-    /** In a cook's words. */
-    public String words() {
-        return words;
     }
 
     /** Poured, kg/m³ (g a litre). */

@@ -1,6 +1,7 @@
 package olla.core.dress;
 
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * A whole fish buried in damp salt that sets hard.
@@ -20,39 +21,26 @@ public record SaltCrust(School school, double coatMm, Salt salt, EggSize eggs, b
      */
     public enum School {
         /** Coarse salt twice the fish's weight, a white for each 1.5 kg of it, water until it holds when squeezed. */
-        WET_SAND("wet sand", 2.0, 1 / 1.5, 45, 10, true),
+        WET_SAND(2.0, 1 / 1.5, 45, 10, true),
         /** Half the fish's weight in salt with six whites a kilo: a thin clay. Head and tail may stay bare. */
-        WHITE_PASTE("white paste", 0.5, 6, 0, 5, false),
+        WHITE_PASTE(0.5, 6, 0, 5, false),
         /** Whites just broken up and folded in with zest and herbs; a bed of a centimetre, the fish fully buried. */
-        BEATEN_WHITES("beaten whites", 1.7, 4, 0, 10, true),
+        BEATEN_WHITES(1.7, 4, 0, 10, true),
         /** Salt and water, nothing else. */
-        WATER_ONLY("water only", 2.0, 0, 85, 10, true);
+        WATER_ONLY(2.0, 0, 85, 10, true);
 
-        private final String words;
         private final double saltForFish;
         private final double whitesAKilo;
         private final double waterMlAKilo;
         private final double usualCoatMm;
         private final boolean buries;
 
-        School(
-                String words,
-                double saltForFish,
-                double whitesAKilo,
-                double waterMlAKilo,
-                double usualCoatMm,
-                boolean buries) {
-            this.words = words;
+        School(double saltForFish, double whitesAKilo, double waterMlAKilo, double usualCoatMm, boolean buries) {
             this.saltForFish = saltForFish;
             this.whitesAKilo = whitesAKilo;
             this.waterMlAKilo = waterMlAKilo;
             this.usualCoatMm = usualCoatMm;
             this.buries = buries;
-        }
-
-        /** In a cook's words. */
-        public String words() {
-            return words;
         }
 
         /** Salt by the school's ratio, as a multiple of the fish's mass. */
@@ -115,10 +103,10 @@ public record SaltCrust(School school, double coatMm, Salt salt, EggSize eggs, b
     private static final double LEAST_MM = 3;
     private static final double MOST_MM = 30;
 
-    /** @throws olla.core.units.RefusedInput where no crust is so thin or so thick */
+    /** @throws olla.core.messages.RefusedInput where no crust is so thin or so thick */
     public SaltCrust {
         new Refusals()
-                .range("coatMm", "A salt crust", coatMm, LEAST_MM, MOST_MM, "mm")
+                .range("coatMm", "salt-crust", coatMm, LEAST_MM, MOST_MM, Unit.MM)
                 .throwIfAny();
     }
 

@@ -2,8 +2,10 @@ package olla.core.dress;
 
 import olla.core.fish.BodyShape;
 import olla.core.fish.Piece;
-import olla.core.units.Refusals;
-import olla.core.units.Said;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * What a salt crust takes: by geometry (a bed under the fish, a cover over it) and, beside it, by the school's ratio.
@@ -11,7 +13,7 @@ import olla.core.units.Said;
  * @param bedG salt for the bed, g
  * @param coverG salt for the cover, g
  * @param ratioG salt by the school's ratio to the fish, g
- * @param difference why the two differ, in a sentence
+ * @param difference why the two differ
  * @param whites egg whites, of the size chosen
  * @param waterMl water at first, ml; the rest by the splash
  * @param looseMl the salt poured, ml
@@ -22,7 +24,7 @@ public record SaltNeed(
         double bedG,
         double coverG,
         double ratioG,
-        String difference,
+        Message difference,
         int whites,
         double waterMl,
         double looseMl,
@@ -79,10 +81,10 @@ public record SaltNeed(
      * How thick so much salt lies, mm, where half of it is the bed.
      *
      * @param saltG salt that is there, g, above 0
-     * @throws olla.core.units.RefusedInput where there is none
+     * @throws olla.core.messages.RefusedInput where there is none
      */
     public static double coatMm(SaltCrust crust, Piece fish, double saltG) {
-        new Refusals().range("saltG", "Salt", saltG, 1, 50_000, "g").throwIfAny();
+        new Refusals().range("saltG", "salt", saltG, 1, 50_000, Unit.GRAM).throwIfAny();
         double perMm3 = crust.salt().packedKgM3() * 1e-6 * (1 - crust.school().waterShare());
         double thin = THINNEST_MM;
         double thick = THICKEST_MM;
@@ -130,16 +132,15 @@ public record SaltNeed(
         return dome + PLAN * rim * c * (coat + hollow);
     }
 
-    private static String difference(SaltCrust crust, double salt, double ratio) {
-        String words = crust.school().words();
-        String school = Character.toUpperCase(words.charAt(0)) + words.substring(1) + " goes by weight: "
-                + Said.grams(Math.round(ratio / 50) * 50) + " to a fish like this";
-        if (Math.abs(salt / ratio - 1) < AGREE) {
-            return school + ", the same, more or less.";
-        }
-        String coat = Said.mm(crust.coatMm());
-        return salt > ratio
-                ? school + ". That would lie thinner than " + coat + ", or leave head and tail bare."
-                : school + ". That would leave some in the bowl, or make a bed deeper than " + coat + ".";
+    private static Message difference(SaltCrust crust, double salt, double ratio) {
+        String key = Math.abs(salt / ratio - 1) < AGREE ? "same" : salt > ratio ? "thinner" : "more";
+        return Message.of(
+                "salt.by-weight." + key,
+                "school",
+                Message.word(crust.school()).opening(),
+                "ratio",
+                Quantity.grams(Math.round(ratio / 50) * 50),
+                "coat",
+                Quantity.mm(crust.coatMm()));
     }
 }

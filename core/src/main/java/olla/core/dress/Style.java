@@ -4,6 +4,7 @@ import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
 import olla.core.fish.EatingQualities.Firmness;
 import olla.core.fish.Species;
+import olla.core.messages.Message;
 
 /** The ways to dress a fish, and which fish suits which (common practice, no source). */
 public enum Style {
@@ -27,9 +28,9 @@ public enum Style {
      *
      * @param style the way to dress it
      * @param fit how well it suits
-     * @param reason why, in a sentence
+     * @param reason why
      */
-    public record Suitability(Style style, Fit fit, String reason) {}
+    public record Suitability(Style style, Fit fit, Message reason) {}
 
     private static final double OILY_FAT = 0.05;
 
@@ -39,54 +40,37 @@ public enum Style {
         boolean oily = species.composition().fat() >= OILY_FAT;
         return switch (this) {
             case OPEN_TRAY ->
-                oily
-                        ? well("Its own fat keeps it moist.")
-                        : firmness == Firmness.DELICATE
-                                ? care("Thin and lean: oil it well and watch it, it dries in a minute.")
-                                : well("Lean: oil it, and don't let it stay.");
-            case TOPPING ->
-                cut == Cut.WHOLE
-                        ? poorly("A topping slides off a whole fish; take fillets.")
-                        : well("A flat upper side holds a topping.");
-            case BREADED ->
-                cut == Cut.WHOLE
-                        ? poorly("A coat of crumb is for fillets and strips.")
-                        : well("The coat keeps it moist, and holds it together.");
+                oily ? well("open.oily") : firmness == Firmness.DELICATE ? care("open.delicate") : well("open.lean");
+            case TOPPING -> cut == Cut.WHOLE ? poorly("topping.whole") : well("topping.flat");
+            case BREADED -> cut == Cut.WHOLE ? poorly("breaded.whole") : well("breaded.holds");
             case PARCHMENT, FOIL ->
                 cut == Cut.WHOLE && this == PARCHMENT
-                        ? care("A whole fish tears paper with its fins: trim them, or take foil.")
-                        : firmness == Firmness.DELICATE
-                                ? care("It breaks when lifted: serve it in its parcel.")
-                                : well("It holds its shape in the steam.");
+                        ? care("parcel.fins")
+                        : firmness == Firmness.DELICATE ? care("parcel.delicate") : well("parcel.holds");
             case SALT_CRUST -> salt(species, cut);
-            case TRAY_BAKE ->
-                cut == Cut.WHOLE
-                        ? care("Its underside steams on the vegetables while the top browns; fillets are easier.")
-                        : well("The base is hot and wet when it comes, so it cooks from both sides.");
+            case TRAY_BAKE -> cut == Cut.WHOLE ? care("tray-bake.whole") : well("tray-bake.fillet");
         };
     }
 
     private Suitability salt(Species species, Cut cut) {
         if (cut != Cut.WHOLE) {
-            return poorly("Salt on bare flesh makes it inedible; only a whole fish in its skin will do.");
+            return poorly("salt.bare");
         }
         if (species.shape() == BodyShape.FLAT) {
-            return poorly("Too thin: it is done before the salt is hot through, and salty at the edges.");
+            return poorly("salt.flat");
         }
-        return species.traits().firmness() == Firmness.DELICATE
-                ? care("Soft flesh: leave it to rest before you lift the crust.")
-                : well("Round, in its scales: an oven inside the oven.");
+        return species.traits().firmness() == Firmness.DELICATE ? care("salt.delicate") : well("salt.round");
     }
 
     private Suitability well(String reason) {
-        return new Suitability(this, Fit.WELL, reason);
+        return new Suitability(this, Fit.WELL, Message.of("suits." + reason));
     }
 
     private Suitability care(String reason) {
-        return new Suitability(this, Fit.WITH_CARE, reason);
+        return new Suitability(this, Fit.WITH_CARE, Message.of("suits." + reason));
     }
 
     private Suitability poorly(String reason) {
-        return new Suitability(this, Fit.POORLY, reason);
+        return new Suitability(this, Fit.POORLY, Message.of("suits." + reason));
     }
 }

@@ -2,7 +2,8 @@ package olla.core.dress;
 
 import olla.core.fish.Composition;
 import olla.core.fish.Piece;
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * A layer on the upper side of an open piece.
@@ -29,10 +30,10 @@ public record Topping(Mix mix, When when, double depthMm) implements Dress {
     private static final double LEAST_MM = 1;
     private static final double MOST_MM = 20;
 
-    /** @throws olla.core.units.RefusedInput where nobody spreads a topping so deep */
+    /** @throws olla.core.messages.RefusedInput where nobody spreads a topping so deep */
     public Topping {
         new Refusals()
-                .range("depthMm", "A topping's depth", depthMm, LEAST_MM, MOST_MM, "mm")
+                .range("depthMm", "topping-depth", depthMm, LEAST_MM, MOST_MM, Unit.MM)
                 .throwIfAny();
     }
 

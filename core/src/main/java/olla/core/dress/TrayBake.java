@@ -3,7 +3,8 @@ package olla.core.dress;
 import java.util.List;
 import olla.core.dress.Vegetable.Cutting;
 import olla.core.fish.Composition;
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * A base of vegetables that goes in first; the fish lies on it, hot and wet, for the last minutes, and quick sides join
@@ -28,20 +29,20 @@ public record TrayBake(List<Vegetable> base, Cutting cutting, double depthMm, Li
     private static final int MOST_KINDS = 5;
     private static final int MOST_SIDES = 3;
 
-    /** @throws olla.core.units.RefusedInput where it has no base, or sides that take too long */
+    /** @throws olla.core.messages.RefusedInput where it has no base, or sides that take too long */
     public TrayBake {
         base = List.copyOf(base);
         sides = List.copyOf(sides);
-        Refusals refusals = new Refusals().range("depthMm", "A base", depthMm, 10, 60, "mm");
+        Refusals refusals = new Refusals().range("depthMm", "base", depthMm, 10, 60, Unit.MM);
         if (base.isEmpty() || base.size() > MOST_KINDS) {
-            refusals.add("vegetables", "A tray bake has 1 to " + MOST_KINDS + " kinds of vegetable in its base.");
+            refusals.add("vegetables", "refusal.base-vegetables", "most", MOST_KINDS);
         }
         if (sides.size() > MOST_SIDES) {
-            refusals.add("sides", "At most " + MOST_SIDES + " kinds of side join a tray.");
+            refusals.add("sides", "refusal.sides", "most", MOST_SIDES);
         }
         for (Vegetable side : sides) {
             if (!side.quick()) {
-                refusals.add("sides", "Too slow to join at the end: " + side.words() + ". Put it in the base.");
+                refusals.add("sides", "refusal.slow-side", "side", side);
             }
         }
         refusals.throwIfAny();

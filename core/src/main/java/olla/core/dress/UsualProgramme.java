@@ -3,6 +3,7 @@ package olla.core.dress;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import olla.core.messages.Refusals;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
@@ -12,7 +13,6 @@ import olla.core.oven.Stage.Grill;
 import olla.core.oven.Stage.Rest;
 import olla.core.oven.Stage.Turn;
 import olla.core.oven.Stage.What;
-import olla.core.units.Refusals;
 
 /** Which programme a dress usually goes through, and which ones it cannot (common practice, no source). */
 public final class UsualProgramme {
@@ -105,36 +105,30 @@ public final class UsualProgramme {
     /** Notes what a dress cannot go through in an oven, with the reason. */
     public static void check(Dress dress, OvenKind oven, Programme programme, Refusals refusals) {
         if (programme.grills() && !oven.grills()) {
-            refusals.add("programme", "A wood oven or a closed barbecue has no grill; leave it out.");
+            refusals.add("programme", "refusal.no-grill");
         }
         if (programme.grills() && dress instanceof Parcel parcel && parcel.sheet() == Sheet.PARCHMENT) {
-            refusals.add(
-                    "programme",
-                    "Parchment never meets a grill: it catches fire. Take foil, or open the parcel and leave the paper"
-                            + " out.");
+            refusals.add("programme", "refusal.grill-on-parchment");
         }
         if (programme.grills() && dress instanceof SaltCrust) {
-            refusals.add("programme", "A grill does nothing for a fish under salt but crack the crust.");
+            refusals.add("programme", "refusal.grill-on-salt");
         }
         boolean onLater = dress instanceof Topping topping && topping.when() != Topping.When.BEFORE;
         if (programme.adds(What.TOPPING) && !onLater) {
-            refusals.add("programme", "There is no topping to go on later; choose one that goes on part-way or after.");
+            refusals.add("programme", "refusal.no-later-topping");
         }
         if (onLater && !programme.adds(What.TOPPING)) {
-            refusals.add("programme", "Say when the topping goes on: an ADD of the TOPPING is missing.");
+            refusals.add("programme", "refusal.topping-missing");
         }
         if (programme.fishJoins() != dress instanceof TrayBake) {
             refusals.add(
-                    "programme",
-                    dress instanceof TrayBake
-                            ? "Say when the fish joins its base: an ADD of the FISH is missing."
-                            : "Only in a tray bake does the fish join later.");
+                    "programme", dress instanceof TrayBake ? "refusal.fish-missing" : "refusal.fish-joins-trays-only");
         }
         if (programme.adds(What.GLAZE) && !(dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED)) {
-            refusals.add("programme", "There is no glaze to brush on again.");
+            refusals.add("programme", "refusal.no-glaze");
         }
         if (programme.turns() && !(dress instanceof Breaded || dress instanceof OpenTray tray && tray.liftMm() == 0)) {
-            refusals.add("programme", "Only an open or breaded piece can be turned.");
+            refusals.add("programme", "refusal.not-turned");
         }
     }
 }

@@ -3,7 +3,6 @@ package olla.core.estimate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
@@ -14,6 +13,8 @@ import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.Topping;
 import olla.core.fish.Piece;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
@@ -26,9 +27,9 @@ import olla.core.simulation.Unknowns;
  *
  * @param targets from the least done up; without those that this oven never reaches
  * @param dials from the gentlest up; without those that scorch the sheet or never reach the target
- * @param why which dial Olla would choose, and why, in a sentence or two; blank where no dial does it
+ * @param why which dial Olla would choose, and why, nothing where no dial does it
  */
-public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String why) {
+public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message why) {
 
     /** Dials that are compared, °C. */
     static final double[] DIALS_C = {160, 200, 230};
@@ -104,7 +105,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String wh
 
     private static Alternatives chosen(List<ToTarget> targets, List<AtDial> dials, Dress dress) {
         if (dials.isEmpty()) {
-            return new Alternatives(targets, dials, "");
+            return new Alternatives(targets, dials, Message.NOTHING);
         }
         double hottest = dials.get(dials.size() - 1).minutes();
         boolean browns = dress instanceof Topping
@@ -121,33 +122,32 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, String wh
         return new Alternatives(List.copyOf(targets), marked, why(best, dials, browns));
     }
 
-    private static String why(AtDial best, List<AtDial> dials, boolean browns) {
+    private static Message why(AtDial best, List<AtDial> dials, boolean browns) {
         AtDial hottest = dials.get(dials.size() - 1);
-        String chosen = String.format(
-                Locale.ROOT,
-                "Olla would take [%.0f °C dial]: %s to catch it between flaking and dry, and %.0f %% of it past [%.0f °C].",
-                best.tempC(),
-                minutes(best.marginMin()),
-                100 * best.dryShare(),
-                Band.DRY.fromC());
+        Message chosen = Message.of(
+                "dial.chosen",
+                "dial",
+                Quantity.dial(best.tempC()),
+                "margin",
+                Quantity.minutes(best.marginMin()),
+                "percent",
+                Math.round(100 * best.dryShare()),
+                "dry",
+                Quantity.celsius(Band.DRY.fromC()));
         if (best == hottest) {
-            return chosen + (browns ? " Gentler, its top stays pale." : " Gentler takes too long for what it gains.");
+            return Message.sentences(chosen, Message.of(browns ? "dial.gentler-pale" : "dial.gentler-long"));
         }
-        return chosen
-                + String.format(
-                        Locale.ROOT,
-                        " At [%.0f °C dial] it is %s quicker, with %s and %.0f %%.",
-                        hottest.tempC(),
-                        minutes(best.minutes() - hottest.minutes()),
-                        minutes(hottest.marginMin()),
-                        100 * hottest.dryShare());
-    }
-
-    private static String minutes(double minutes) {
-        double half = Math.rint(2 * minutes) / 2;
-        String number = half == Math.rint(half)
-                ? String.format(Locale.ROOT, "%.0f", half)
-                : String.format(Locale.ROOT, "%.0f½", Math.floor(half));
-        return number + (half == 1 ? " minute" : " minutes");
+        return Message.sentences(
+                chosen,
+                Message.of(
+                        "dial.hottest",
+                        "dial",
+                        Quantity.dial(hottest.tempC()),
+                        "quicker",
+                        Quantity.minutes(best.minutes() - hottest.minutes()),
+                        "margin",
+                        Quantity.minutes(hottest.marginMin()),
+                        "percent",
+                        Math.round(100 * hottest.dryShare())));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
+import olla.core.messages.Message;
 import olla.core.safety.Caution;
 import olla.core.simulation.Browning;
 import olla.core.simulation.Frames;
@@ -58,7 +59,7 @@ public record Estimate(
         Frames frames,
         List<Doubt> doubts,
         List<Caution> cautions,
-        List<String> assumptions) {
+        List<Message> assumptions) {
 
     /**
      * A rest that was too long.

@@ -1,22 +1,18 @@
 package olla.core.estimate;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.doneness.Lethality;
 import olla.core.dress.Dress;
-import olla.core.dress.Finish;
-import olla.core.dress.OpenTray;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Topping;
 import olla.core.dress.UsualProgramme;
 import olla.core.estimate.Estimate.Forgotten;
 import olla.core.fish.Filling;
-import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
+import olla.core.messages.Refusals;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
@@ -35,14 +31,11 @@ import olla.core.uncertainty.Doubt;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.OvenCalibration;
 import olla.core.uncertainty.Sensitivities;
-import olla.core.units.Refusals;
-import olla.core.units.Said;
 
 /** The one way in: what goes in, in which dress, in which oven, to what target; out comes the ticket. */
 public final class Estimator {
 
     private static final int GRILL_ROUNDS = 2;
-    private static final double LEAST_OPEN_MINUTES = 0.5;
 
     private Estimator() {}
 
@@ -51,7 +44,7 @@ public final class Estimator {
      *
      * @param kind how the oven's air moves
      * @param truth what is believed of it
-     * @throws olla.core.units.RefusedInput where the open bake cannot reach the target in this oven
+     * @throws olla.core.messages.RefusedInput where the open bake cannot reach the target in this oven
      */
     public static Estimate estimate(
             Piece piece, Dress dress, OvenKind kind, OvenCalibration truth, Programme programme, Doneness target) {
@@ -62,7 +55,7 @@ public final class Estimator {
      * Reckons a bake as it went.
      *
      * @param course what happened to the oven meanwhile
-     * @throws olla.core.units.RefusedInput where the open bake cannot reach the target in this oven
+     * @throws olla.core.messages.RefusedInput where the open bake cannot reach the target in this oven
      */
     public static Estimate estimate(
             Piece piece,
@@ -80,7 +73,8 @@ public final class Estimator {
         BakeRun run = new BakeRun(model, programme);
         OptionalDouble solved = run.minutesFor(target.peakC());
         if (solved.isEmpty() && programme.open()) {
-            refusals.add("programme.tempC", neverDone(piece, programme, target)).throwIfAny();
+            refusals.add("programme.tempC", Assumptions.neverDone(piece, programme, target))
+                    .throwIfAny();
         }
         Programme closed = programme.open() ? run.closed(solved.getAsDouble()) : programme;
         BakeRecorder went = run.run(closed);
@@ -115,7 +109,7 @@ public final class Estimator {
                 went.frames(),
                 doubts,
                 Cautions.of(piece, dress, kind, closed, went.peakC()),
-                assumptions(piece, dress, truth, programme, target, solved));
+                Assumptions.of(piece, dress, truth, programme, target, solved));
     }
 
     /**
@@ -125,7 +119,7 @@ public final class Estimator {
      * @param truth what is believed of the oven
      * @param log what the oven's log says
      * @param seed the same one gives the same answer
-     * @throws olla.core.units.RefusedInput where the dress cannot go through the programme
+     * @throws olla.core.messages.RefusedInput where the dress cannot go through the programme
      */
     public static Optional<Certainty> certainty(
             Piece piece,
@@ -152,7 +146,7 @@ public final class Estimator {
      * @param truth what is believed of the oven
      * @param course what happened to it since the dish went in
      * @param seed the same one gives the same members
-     * @throws olla.core.units.RefusedInput where the dress cannot go through the programme
+     * @throws olla.core.messages.RefusedInput where the dress cannot go through the programme
      */
     public static Optional<Ensemble> watched(
             Piece piece,
@@ -191,7 +185,7 @@ public final class Estimator {
     /**
      * The same fish to each target and at three dials.
      *
-     * @throws olla.core.units.RefusedInput where the dress cannot go through the programme
+     * @throws olla.core.messages.RefusedInput where the dress cannot go through the programme
      */
     public static Alternatives alternatives(
             Piece piece, Dress dress, OvenModel oven, Programme programme, Doneness target) {
@@ -265,45 +259,5 @@ public final class Estimator {
         double gold = course.goldMinute();
         double minutes = Double.isNaN(gold) ? UsualProgramme.LONGEST_GRILL_MIN : Math.round(2 * (gold - from)) / 2.0;
         return Math.max(UsualProgramme.SHORTEST_GRILL_MIN, Math.min(UsualProgramme.LONGEST_GRILL_MIN, minutes));
-    }
-
-    private static String neverDone(Piece piece, Programme programme, Doneness target) {
-        return String.format(
-                Locale.ROOT,
-                piece.filling() == Filling.STUFFING
-                        ? "At %s the middle does not come to %s, and its stuffing to [74 °C], within %s minutes;"
-                                + " set the oven higher."
-                        : "At %s the middle does not come to %s within %s minutes; set the oven higher.",
-                Said.dial(programme.bakeTempC()),
-                Said.celsius(target.peakC()),
-                Refusals.plain(Programme.LONGEST_MINUTES));
-    }
-
-    private static List<String> assumptions(
-            Piece piece,
-            Dress dress,
-            OvenCalibration truth,
-            Programme programme,
-            Doneness target,
-            OptionalDouble solved) {
-        List<String> said = new ArrayList<>();
-        if (piece.measured() != MeasuredBy.RULER) {
-            said.add(String.format(
-                    Locale.ROOT,
-                    "Thickness reckoned, not measured: [%.0f mm], ±[%.0f mm]. A ruler would narrow the window.",
-                    piece.thicknessMm(),
-                    piece.thicknessDoubtMm()));
-        }
-        said.add("The oven is fully hot and " + truth.words() + ".");
-        said.add("Middle of the oven, on a cold sheet-metal tray, one piece or several that do not touch.");
-        if (dress instanceof OpenTray tray && tray.finish() == Finish.BARE) {
-            said.add("Bare or lightly oiled; a sauce or glaze would slow it.");
-        }
-        if (solved.isEmpty()) {
-            said.add(neverDone(piece, programme, target));
-        } else if (solved.getAsDouble() < LEAST_OPEN_MINUTES) {
-            said.add("The stages of given length alone do it, or more; shorten them.");
-        }
-        return List.copyOf(said);
     }
 }

@@ -2,7 +2,6 @@ package olla.core.estimate;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.dress.Dress;
@@ -15,6 +14,8 @@ import olla.core.estimate.RuleOfThumb.Span;
 import olla.core.estimate.RuleOfThumb.Way;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
@@ -26,7 +27,8 @@ import olla.core.uncertainty.OvenCalibration;
 /** The ways of reckoning a bake, side by side, so that their disagreement is seen and not averaged away. */
 public final class RulesOfThumb {
 
-    private static final String COMMON = "common practice, no source";
+    private static final Message COMMON = Message.of("source.common-no-source");
+    private static final Message LOG = Message.of("source.log");
 
     /* Ten minutes an inch at 230 °C / 450 °F, five more in foil or sauce, twice as long from frozen (published: Canadian
     Department of Fisheries cookery rule, from memory). */
@@ -39,6 +41,8 @@ public final class RulesOfThumb {
     /* A crust at 200 to 220 °C (common practice, no source; it varies widely). */
     private static final double WEIGHT_FROM_MIN_A_KILO = 25;
     private static final double WEIGHT_TO_MIN_A_KILO = 30;
+    private static final double WEIGHT_OVEN_FROM_C = 200;
+    private static final double WEIGHT_OVEN_TO_C = 220;
 
     /* A fixed time at 175 to 190 °C, and a little more where the piece is thick (common practice, no source). */
     private static final double MODERATE_OVEN_C = 180;
@@ -85,22 +89,27 @@ public final class RulesOfThumb {
     private RuleOfThumb thicknessRule() {
         Piece piece = dish.piece();
         double minutes = RULE_MIN_AN_INCH * piece.thicknessMm() / INCH_MM;
-        String more = "";
         if (covered(dish.dress())) {
             minutes += RULE_COVERED_MIN;
-            more = ", 5 more in foil or sauce";
         }
         if (piece.frozen()) {
             minutes *= RULE_FROZEN;
-            more += ", twice as long from frozen";
         }
-        String says = say(
-                "Ten minutes an inch at [230 °C dial]%s: %.0f min. %s", more, minutes, against(minutes, RULE_OVEN_C));
+        Message says = Message.of(
+                "rule.thickness",
+                "dial",
+                Quantity.dial(RULE_OVEN_C),
+                "covered",
+                covered(dish.dress()),
+                "frozen",
+                piece.frozen(),
+                "minutes",
+                Math.round(minutes));
         return new RuleOfThumb(
                 Way.THICKNESS_RULE,
                 Optional.of(new Span(minutes, minutes)),
-                says,
-                "Canadian Department of Fisheries cookery rule");
+                Message.sentences(says, against(minutes, RULE_OVEN_C)),
+                Message.of("source.cookery-rule"));
     }
 
     private static boolean covered(Dress dress) {
@@ -112,42 +121,69 @@ public final class RulesOfThumb {
         double kilos = dish.piece().massG() / 1000;
         double from = WEIGHT_FROM_MIN_A_KILO * kilos;
         double to = WEIGHT_TO_MIN_A_KILO * kilos;
-        String says = say(
-                "25 to 30 minutes a kilo in salt at [200 °C dial] to [220 °C dial]: %.0f to %.0f min. It knows nothing of the fish's"
-                        + " build or the crust's thickness. %s",
-                from, to, against((from + to) / 2, dish.programme().bakeTempC()));
-        return new RuleOfThumb(Way.WEIGHT_RULE, Optional.of(new Span(from, to)), says, COMMON);
+        Message says = Message.of(
+                "rule.weight",
+                "perKiloFrom",
+                WEIGHT_FROM_MIN_A_KILO,
+                "perKiloTo",
+                WEIGHT_TO_MIN_A_KILO,
+                "dialFrom",
+                Quantity.dial(WEIGHT_OVEN_FROM_C),
+                "dialTo",
+                Quantity.dial(WEIGHT_OVEN_TO_C),
+                "from",
+                Math.round(from),
+                "to",
+                Math.round(to));
+        return new RuleOfThumb(
+                Way.WEIGHT_RULE,
+                Optional.of(new Span(from, to)),
+                Message.sentences(
+                        says, against((from + to) / 2, dish.programme().bakeTempC())),
+                COMMON);
     }
 
     private RuleOfThumb moderateOven() {
         boolean thick = dish.piece().thicknessMm() >= MODERATE_THICK_MM;
         double minutes = MODERATE_MIN + (thick ? MODERATE_THICK_MORE_MIN : 0);
-        String says = say(
-                "A moderate oven, [180 °C dial], and a fixed time: %.0f min%s. %s",
-                minutes, thick ? ", 5 of them because it is thick" : "", against(minutes, MODERATE_OVEN_C));
-        return new RuleOfThumb(Way.MODERATE_OVEN, Optional.of(new Span(minutes, minutes)), says, COMMON);
+        Message says = Message.of(
+                "rule.moderate",
+                "dial",
+                Quantity.dial(MODERATE_OVEN_C),
+                "minutes",
+                minutes,
+                "thick",
+                thick,
+                "more",
+                MODERATE_THICK_MORE_MIN);
+        return new RuleOfThumb(
+                Way.MODERATE_OVEN,
+                Optional.of(new Span(minutes, minutes)),
+                Message.sentences(says, against(minutes, MODERATE_OVEN_C)),
+                COMMON);
     }
 
     /* What the model makes of a school's minutes in that school's own oven. */
-    private String against(double minutes, double ovenC) {
+    private Message against(double minutes, double ovenC) {
         OptionalDouble model = modelAt(ovenC);
-        String dial = Math.abs(ovenC - dish.programme().bakeTempC()) <= SAME_DIAL_C
-                ? ""
-                : say(" Your dial stands at [%.0f °C dial].", dish.programme().bakeTempC());
+        double here = dish.programme().bakeTempC();
+        Message dial = Math.abs(ovenC - here) <= SAME_DIAL_C
+                ? Message.NOTHING
+                : Message.of("rule.your-dial", "dial", Quantity.dial(here));
         if (model.isEmpty()) {
-            return say("The model never gets this piece done at [%.0f °C dial].", ovenC) + dial;
+            return Message.sentences(Message.of("rule.never-done", "dial", Quantity.dial(ovenC)), dial);
         }
         double miss = minutes - model.getAsDouble();
         if (Math.abs(miss) <= AGREE * model.getAsDouble()) {
-            return "The model agrees." + dial;
+            return Message.sentences(Message.of("rule.agrees"), dial);
         }
-        String why = dish.piece().thicknessMm() > INCH_MM
-                ? "heat needs more than twice as long for twice the thickness"
-                : "what counts beside thickness is the dress and the oven";
-        return say(
-                        "For this piece that is %.0f min too %s by the model: %s.",
-                        Math.abs(miss), miss < 0 ? "short" : "long", why)
-                + dial;
+        Message misses = Message.of(
+                miss < 0 ? "rule.too-short" : "rule.too-long",
+                "minutes",
+                Math.round(Math.abs(miss)),
+                "thick",
+                dish.piece().thicknessMm() > INCH_MM);
+        return Message.sentences(misses, dial);
     }
 
     /* By the ratio of two coarse runs, which is finer than either. */
@@ -167,30 +203,34 @@ public final class RulesOfThumb {
         return new RuleOfThumb(
                 Way.HEAT_MODEL,
                 Optional.of(new Span(window.checkFromMin(), window.noLaterThanMin())),
-                say(
-                        "Heat conducted through this section, for %d guesses at what nobody knows: eight in ten are done"
-                                + " between %.0f and %.0f min. It knows nothing of a door that was opened.",
-                        Ensemble.MEMBERS, window.checkFromMin(), window.noLaterThanMin()),
-                "docs/model.md");
+                Message.of(
+                        "rule.heat-model",
+                        "members",
+                        Ensemble.MEMBERS,
+                        "from",
+                        Math.round(window.checkFromMin()),
+                        "to",
+                        Math.round(window.noLaterThanMin())),
+                Message.of("source.model"));
     }
 
     private RuleOfThumb log(CheckWindow window, OvenRecord log) {
         if (log.bakes() == 0) {
-            return new RuleOfThumb(
-                    Way.OVEN_LOG,
-                    Optional.empty(),
-                    "Nothing that came out just right is logged for this oven yet.",
-                    "this kitchen's log");
+            return new RuleOfThumb(Way.OVEN_LOG, Optional.empty(), Message.of("rule.log.none"), LOG);
         }
         double minutes = window.likelyMin() * trustingTheDial() * log.ratio();
         return new RuleOfThumb(
                 Way.OVEN_LOG,
                 Optional.of(new Span(minutes, minutes)),
-                say(
-                        "%s in this oven came out just right after %.0f %% of what the model says where it trusts the"
-                                + " dial: %.0f min here. Few bakes say little.",
-                        log.bakes() == 1 ? "One bake" : log.bakes() + " bakes", 100 * log.ratio(), minutes),
-                "this kitchen's log");
+                Message.of(
+                        "rule.log",
+                        "bakes",
+                        log.bakes(),
+                        "percent",
+                        Math.round(100 * log.ratio()),
+                        "minutes",
+                        Math.round(minutes)),
+                LOG);
     }
 
     /* What the model's time would be, over what it is, if nothing had been learned of this oven. */
@@ -208,9 +248,5 @@ public final class RulesOfThumb {
 
     private static OptionalDouble coarse(BakeSpec dish) {
         return new BakeRun(dish.model(BakeModel.Fineness.COARSE), dish.programme()).minutesFor(dish.targetC());
-    }
-
-    private static String say(String words, Object... values) {
-        return String.format(Locale.ROOT, words, values);
     }
 }

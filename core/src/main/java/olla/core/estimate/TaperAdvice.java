@@ -3,19 +3,21 @@ package olla.core.estimate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.fish.Cut;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.Unknowns;
-import olla.core.units.Refusals;
 
 /**
  * A piece that tapers: what the thin end is like when the thick part is done, and what can be done about it, each with
@@ -47,7 +49,7 @@ public record TaperAdvice(
      * @param overK how far beyond its target the driest of it gets, K
      * @param words what to do and what comes of it
      */
-    public record Remedy(Way way, double overK, String words) {}
+    public record Remedy(Way way, double overK, Message words) {}
 
     private static final int HALVINGS = 6;
     private static final double LEAST_THIN_MM = 3;
@@ -64,12 +66,12 @@ public record TaperAdvice(
      *
      * @param piece the piece, with its thickness at the thickest point
      * @param thinMm thickness at the thinnest end, 3 mm up to the thickest
-     * @throws olla.core.units.RefusedInput where the thin end is no thinner than the thick part
+     * @throws olla.core.messages.RefusedInput where the thin end is no thinner than the thick part
      */
     public static TaperAdvice of(
             Piece piece, double thinMm, Dress dress, OvenModel oven, Programme programme, Doneness target) {
         new Refusals()
-                .range("thinMm", "A thin end", thinMm, LEAST_THIN_MM, piece.thicknessMm(), "mm")
+                .range("thinMm", "thin-end", thinMm, LEAST_THIN_MM, piece.thicknessMm(), Unit.MM)
                 .throwIfAny();
         Ends ends = new Ends(piece, dress, oven, programme, target);
         double thick = ends.minutes(piece.thicknessMm(), Double.NaN);
@@ -89,20 +91,23 @@ public record TaperAdvice(
             Piece piece, double thinMm, Ends ends, double thick, double thin, double targetC) {
         List<Remedy> found = new ArrayList<>();
         found.add(new Remedy(
-                Way.EARLIER,
-                0,
-                say(
-                        "Cut it in two and take the thin part out after %.0f min, the thick one after %.0f.",
-                        thin, thick)));
+                Way.EARLIER, 0, Message.of("taper.earlier", "thin", Math.round(thin), "thick", Math.round(thick))));
         double tucked = Math.min(2 * thinMm, piece.thicknessMm());
         double tuckedPeak = ends.peak(tucked, thick);
         if (tuckedPeak < Band.DRY.fromC()) {
             found.add(new Remedy(
                     Way.TUCK,
                     Math.max(0, tuckedPeak - targetC),
-                    say(
-                            "Tuck the tail under: [%.0f mm] doubled is [%.0f mm], and it comes out %s ([%.0f °C]).",
-                            thinMm, tucked, Band.of(tuckedPeak).word(), tuckedPeak)));
+                    Message.of(
+                            "taper.tuck",
+                            "thin",
+                            mm(thinMm),
+                            "tucked",
+                            mm(tucked),
+                            "band",
+                            Band.of(tuckedPeak),
+                            "peak",
+                            Quantity.celsius(Math.round(tuckedPeak)))));
         }
         double limit = thinnestStillMoist(piece, ends, thick);
         double share = TAPERING_SHARE * (limit - thinMm) / Math.max(1e-9, piece.thicknessMm() - thinMm);
@@ -112,10 +117,14 @@ public record TaperAdvice(
             found.add(new Remedy(
                     Way.TRIM,
                     Band.DRY.fromC() - targetC,
-                    say(
-                            "Trim what is thinner than [%.0f mm]: the last [%.0f mm], some [%.0f g], good for a soup or a"
-                                    + " chowder.",
-                            limit, share * piece.lengthMm(), grams)));
+                    Message.of(
+                            "taper.trim",
+                            "limit",
+                            mm(limit),
+                            "length",
+                            mm(share * piece.lengthMm()),
+                            "mass",
+                            Quantity.grams(Math.round(grams)))));
         }
         double strip = Math.max(LEAST_THIN_MM, (piece.thicknessMm() + thinMm) / 2);
         double stripMinutes = ends.minutes(strip, strip * 1.3);
@@ -123,19 +132,14 @@ public record TaperAdvice(
             found.add(new Remedy(
                     Way.STRIPS,
                     0,
-                    say(
-                            "Cut strips [%.0f mm] wide across, turned on their side: all one thickness, done in about %.0f"
-                                    + " min.",
-                            strip, stripMinutes)));
+                    Message.of("taper.strips", "width", mm(strip), "minutes", Math.round(stripMinutes))));
         }
         if (piece.cut() == Cut.FILLET) {
             double roll = Math.sqrt(4 / Math.PI * piece.lengthMm() * (piece.thicknessMm() + thinMm) / 2);
             double rollMinutes = ends.rolled(roll);
             if (rollMinutes <= MOST_TIMES_LONGER * thick && roll <= Cut.ROLL.mostThicknessMm()) {
                 found.add(new Remedy(
-                        Way.ROLL,
-                        0,
-                        say("Roll it up, tail inside: [%.0f mm] across, done in about %.0f min.", roll, rollMinutes)));
+                        Way.ROLL, 0, Message.of("taper.roll", "across", mm(roll), "minutes", Math.round(rollMinutes))));
             }
         }
         found.sort(Comparator.comparingDouble(Remedy::overK));
@@ -156,8 +160,8 @@ public record TaperAdvice(
         return moist;
     }
 
-    private static String say(String words, Object... values) {
-        return String.format(Locale.ROOT, words, values);
+    private static Quantity mm(double value) {
+        return Quantity.mm(Math.round(value));
     }
 
     /** The same piece at other thicknesses. */

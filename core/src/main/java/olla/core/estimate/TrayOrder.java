@@ -6,12 +6,13 @@ import java.util.List;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.fish.Piece;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.Unknowns;
-import olla.core.units.Refusals;
 
 /** Pieces of different thickness on one tray: each has its own minute, and so there is an order in which they come out. */
 public final class TrayOrder {
@@ -34,24 +35,22 @@ public final class TrayOrder {
      *
      * @param piece the piece that lies on the bench
      * @param othersMm thickness of each of the others, mm, of the same cut
-     * @throws olla.core.units.RefusedInput where there are too many or one does not exist
+     * @throws olla.core.messages.RefusedInput where there are too many or one does not exist
      */
     public static List<Turn> of(
             Piece piece, List<Double> othersMm, Dress dress, OvenModel oven, Programme programme, Doneness target) {
         Refusals refusals = new Refusals();
         if (othersMm.size() > MOST_OTHERS) {
-            refusals.add(
-                    "othersMm",
-                    "A tray holds at most " + MOST_OTHERS + " more pieces; these are " + othersMm.size() + ".");
+            refusals.add("othersMm", "refusal.too-many-on-a-tray", "most", MOST_OTHERS, "pieces", othersMm.size());
         }
         for (double other : othersMm) {
             refusals.range(
                     "othersMm",
-                    "A thickness",
+                    "thickness",
                     other,
                     piece.cut().leastThicknessMm(),
                     piece.cut().mostThicknessMm(),
-                    "mm");
+                    Unit.MM);
         }
         refusals.throwIfAny();
         List<Double> all = new ArrayList<>(othersMm);

@@ -1,6 +1,7 @@
 package olla.core.fish;
 
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * What raw flesh is made of, as fractions of its mass. Fish has next to no carbohydrate; what the four leave over is
@@ -13,15 +14,15 @@ import olla.core.units.Refusals;
  */
 public record Composition(double water, double protein, double fat, double ash) {
 
-    /** @throws olla.core.units.RefusedInput where a fraction is out of range or the sum is far from one */
+    /** @throws olla.core.messages.RefusedInput where a fraction is out of range or the sum is far from one */
     public Composition {
         double sum = water + protein + fat + ash;
         new Refusals()
-                .range("water", "A water fraction", water, 0.4, 0.9, "kg/kg")
-                .range("protein", "A protein fraction", protein, 0.05, 0.35, "kg/kg")
-                .range("fat", "A fat fraction", fat, 0, 0.4, "kg/kg")
-                .range("ash", "An ash fraction", ash, 0, 0.05, "kg/kg")
-                .range("sum", "A sum of all parts", sum, 0.94, 1.06, "kg/kg")
+                .range("water", "water-fraction", water, 0.4, 0.9, Unit.SHARE)
+                .range("protein", "protein-fraction", protein, 0.05, 0.35, Unit.SHARE)
+                .range("fat", "fat-fraction", fat, 0, 0.4, Unit.SHARE)
+                .range("ash", "ash-fraction", ash, 0, 0.05, Unit.SHARE)
+                .range("sum", "sum-of-all-parts", sum, 0.94, 1.06, Unit.SHARE)
                 .throwIfAny();
     }
 

@@ -95,9 +95,4 @@ public enum Cut {
     double fill(Species species) {
         return this == WHOLE ? species.shape().fill() : fill;
     }
-
-    /** The cut in a cook's words, for one piece. */
-    public String words() {
-        return this == WHOLE ? "whole fish" : name().toLowerCase(java.util.Locale.ROOT);
-    }
 }

@@ -2,10 +2,12 @@ package olla.core.fish;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import olla.core.units.Refusal;
-import olla.core.units.Refusals;
-import olla.core.units.RefusedInput;
-import olla.core.units.Said;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusal;
+import olla.core.messages.Refusals;
+import olla.core.messages.RefusedInput;
+import olla.core.messages.Unit;
 
 /**
  * One piece of fish as it lies on the tray: what it is, how thick, how wide, how long, how heavy, how cold, how sure.
@@ -68,38 +70,29 @@ public record Piece(
     private static final double MOST_WIDTH_MM = 450;
     private static final double MOST_LENGTH_MM = 1500;
 
-    /** @throws olla.core.units.RefusedInput naming each field that no such piece could have */
+    /** @throws olla.core.messages.RefusedInput naming each field that no such piece could have */
     public Piece {
         Refusals refusals = new Refusals();
         checkThickness(refusals, species, cut, thicknessMm);
         checkMass(refusals, cut, massG);
-        refusals.range("widthMm", "A width", widthMm, LEAST_SIDE_MM, MOST_WIDTH_MM, "mm")
-                .range("lengthMm", "A length", lengthMm, LEAST_SIDE_MM, MOST_LENGTH_MM, "mm");
+        refusals.range("widthMm", "width", widthMm, LEAST_SIDE_MM, MOST_WIDTH_MM, Unit.MM)
+                .range("lengthMm", "length", lengthMm, LEAST_SIDE_MM, MOST_LENGTH_MM, Unit.MM);
         if (frozen) {
-            refusals.range(
-                    "startTempC",
-                    "For a frozen piece, a start temperature",
-                    startTempC,
-                    COLDEST_START_C,
-                    HARD_FROZEN_C,
-                    "°C");
+            refusals.range("startTempC", "frozen-start", startTempC, COLDEST_START_C, HARD_FROZEN_C, Unit.CELSIUS);
         } else {
-            refusals.range(
-                    "startTempC",
-                    "For a piece that is not frozen, a start temperature",
-                    startTempC,
-                    -1,
-                    WARMEST_START_C,
-                    "°C");
+            refusals.range("startTempC", "start", startTempC, -1, WARMEST_START_C, Unit.CELSIUS);
         }
         if (filling != Filling.NONE && thicknessMm < LEAST_FILLED_MM) {
             refusals.add(
                     "filling",
-                    "Too thin to fill: a pocket needs " + Said.mm(LEAST_FILLED_MM) + ", this is "
-                            + Said.mm(Math.round(thicknessMm)) + ".");
+                    "refusal.too-thin-to-fill",
+                    "least",
+                    Quantity.mm(LEAST_FILLED_MM),
+                    "thickness",
+                    Quantity.mm(Math.round(thicknessMm)));
         }
         if (stance == Orientation.STANDING && !cut.stands()) {
-            refusals.add("stance", "A " + cut.words() + " does not stand; lay it down.");
+            refusals.add("stance", "refusal.does-not-stand", "cut", cut);
         }
         refusals.throwIfAny();
     }
@@ -132,7 +125,7 @@ public record Piece(
     /**
      * The same piece, set down and filled.
      *
-     * @throws olla.core.units.RefusedInput where it cannot stand, or is too thin to fill
+     * @throws olla.core.messages.RefusedInput where it cannot stand, or is too thin to fill
      */
     public Piece set(Orientation how, Filling inside) {
         return new Piece(
@@ -155,7 +148,13 @@ public record Piece(
     }
 
     private static void checkMass(Refusals refusals, Cut cut, double massG) {
-        refusals.range("massG", "For a " + cut.words() + ", a mass", massG, cut.leastMassG(), cut.mostMassG(), "g");
+        refusals.range(
+                "massG",
+                Message.of("what.mass-of-a-cut", "cut", cut),
+                massG,
+                cut.leastMassG(),
+                cut.mostMassG(),
+                Unit.GRAM);
     }
 
     private static void checkThickness(Refusals refusals, Species species, Cut cut, double thicknessMm) {
@@ -164,21 +163,25 @@ public record Piece(
         if (thicknessMm >= least && thicknessMm <= most) {
             return;
         }
-        StringBuilder words = new StringBuilder("A ")
-                .append(Said.mm(thicknessMm))
-                .append(" thick ")
-                .append(species.marketName().toLowerCase(java.util.Locale.ROOT))
-                .append(cut == Cut.WHOLE ? "" : " " + cut.words())
-                .append(" does not exist; ")
-                .append(Said.mm(least))
-                .append(" to ")
-                .append(Said.mm(most))
-                .append(" do.");
+        Message refused = Message.of(
+                "refusal.no-such-thickness",
+                "thickness",
+                Quantity.mm(thicknessMm),
+                "species",
+                Message.word(species).form("inside"),
+                "cut",
+                cut,
+                "least",
+                Quantity.mm(least),
+                "most",
+                Quantity.mm(most));
         double slip = thicknessMm > most ? thicknessMm / 10 : thicknessMm * 10;
-        if (slip >= least && slip <= most) {
-            words.append(" Did you mean ").append(Said.mm(slip)).append("?");
-        }
-        refusals.add("thicknessMm", words.toString());
+        boolean likely = slip >= least && slip <= most;
+        refusals.add(
+                "thicknessMm",
+                Message.sentences(
+                        refused,
+                        likely ? Message.of("refusal.did-you-mean", "meant", Quantity.mm(slip)) : Message.NOTHING));
     }
 
     /**
@@ -189,7 +192,7 @@ public record Piece(
      * @param widthMm where measured
      * @param lengthMm where measured
      * @param startTempC where known; otherwise as from the fridge or the freezer
-     * @throws olla.core.units.RefusedInput where thickness and mass are both missing, or no such piece exists
+     * @throws olla.core.messages.RefusedInput where thickness and mass are both missing, or no such piece exists
      */
     public static Piece from(
             Species species,
@@ -203,11 +206,7 @@ public record Piece(
         boolean byLength = cut == Cut.WHOLE && lengthMm.isPresent();
         if (thicknessMm.isEmpty() && massG.isEmpty() && !byLength) {
             new Refusals()
-                    .missing(
-                            "thicknessMm",
-                            cut == Cut.WHOLE
-                                    ? "Give the thickness, the mass or the length; one is enough."
-                                    : "Give the thickness or the mass; one of the two is enough.")
+                    .add("thicknessMm", cut == Cut.WHOLE ? "refusal.no-size-whole" : "refusal.no-size")
                     .throwIfAny();
         }
         // What was said is judged before what follows from it, so that one slip is not answered three times.

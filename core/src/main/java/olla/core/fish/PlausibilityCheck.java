@@ -2,9 +2,9 @@ package olla.core.fish;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
-import olla.core.units.Said;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 
 /**
  * Questions where thickness and mass do not go together: a fish may well be odd, so it is asked about and not refused.
@@ -20,7 +20,7 @@ public final class PlausibilityCheck {
     private PlausibilityCheck() {}
 
     /** A question. */
-    public record Slip(String field, String question, OptionalDouble meant) {}
+    public record Slip(String field, Message question, OptionalDouble meant) {}
 
     /**
      * What to ask about a thickness and a mass that were both measured.
@@ -39,7 +39,7 @@ public final class PlausibilityCheck {
             if (!odd(species, cut, meant, massG)) {
                 slips.add(new Slip(
                         "thicknessMm",
-                        question(species, cut, thicknessMm, massG, "thickness of " + Said.mm(round(meant))),
+                        question(species, cut, thicknessMm, massG, "thickness", Quantity.mm(round(meant))),
                         OptionalDouble.of(round(meant))));
                 return slips;
             }
@@ -49,12 +49,13 @@ public final class PlausibilityCheck {
             if (meant >= cut.leastMassG() && meant <= cut.mostMassG() && !odd(species, cut, thicknessMm, meant)) {
                 slips.add(new Slip(
                         "massG",
-                        question(species, cut, thicknessMm, massG, "weight of " + Said.grams(round(meant))),
+                        question(species, cut, thicknessMm, massG, "weight", Quantity.grams(round(meant))),
                         OptionalDouble.of(round(meant))));
                 return slips;
             }
         }
-        slips.add(new Slip("thicknessMm", question(species, cut, thicknessMm, massG, ""), OptionalDouble.empty()));
+        slips.add(new Slip(
+                "thicknessMm", question(species, cut, thicknessMm, massG, "again", null), OptionalDouble.empty()));
         return slips;
     }
 
@@ -78,14 +79,22 @@ public final class PlausibilityCheck {
         return width * thicknessRatio;
     }
 
-    private static String question(Species species, Cut cut, double thicknessMm, double massG, String meant) {
-        String asked = String.format(
-                Locale.ROOT,
-                "A %s of %s is usually about [%.0f mm] thick, not %s.",
-                cut == Cut.WHOLE ? "whole " + species.marketName().toLowerCase(Locale.ROOT) : cut.words(),
-                Said.grams(massG),
-                usualMm(species, cut, massG),
-                Said.mm(thicknessMm));
-        return meant.isEmpty() ? asked + " Measure again?" : asked + " Did you mean a " + meant + "?";
+    private static Message question(
+            Species species, Cut cut, double thicknessMm, double massG, String slip, Quantity meant) {
+        Message usual = Message.of(
+                "slip.usual",
+                "piece",
+                cut == Cut.WHOLE
+                        ? Message.of(
+                                "slip.whole", "species", Message.word(species).form("inside"))
+                        : cut,
+                "mass",
+                Quantity.grams(massG),
+                "usual",
+                Quantity.mm(round(usualMm(species, cut, massG))),
+                "thickness",
+                Quantity.mm(thicknessMm));
+        return Message.sentences(
+                usual, meant == null ? Message.of("slip.again") : Message.of("slip." + slip, "meant", meant));
     }
 }

@@ -19,7 +19,6 @@ import static olla.core.fish.Group.LEAN_WHITE;
 import static olla.core.fish.Group.MEDIUM;
 import static olla.core.fish.Group.OILY;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
@@ -27,293 +26,184 @@ import java.util.stream.Stream;
 import olla.core.fish.EatingQualities.Bones;
 import olla.core.fish.EatingQualities.Firmness;
 import olla.core.fish.EatingQualities.Mercury;
+import olla.core.messages.Message;
 
 /**
  * The fish Olla knows. Composition is of the raw flesh in percent by mass (water, protein, fat, ash); beside each
  * stands where it comes from, and all of it is from memory, so treat the last digit with care.
  */
 public enum Species {
-    COD(
-            "Cod",
-            "Gadus morhua",
-            LEAN_WHITE,
-            TORPEDO,
-            made(81.22, 17.81, 0.67, 1.16),
-            Source.USDA,
-            traits(FLAKY, FEW, LOW, "codling, scrod")),
+    COD("Gadus morhua", LEAN_WHITE, TORPEDO, made(81.22, 17.81, 0.67, 1.16), Source.USDA, traits(FLAKY, FEW, LOW)),
     HADDOCK(
-            "Haddock",
             "Melanogrammus aeglefinus",
             LEAN_WHITE,
             TORPEDO,
             made(79.92, 18.91, 0.72, 1.21),
             Source.USDA,
-            traits(FLAKY, FEW, LOW, "finnan")),
+            traits(FLAKY, FEW, LOW)),
     HAKE(
-            "Hake",
             "Merluccius merluccius",
             LEAN_WHITE,
             SLENDER,
             made(80.27, 18.31, 1.31, 1.30),
             Source.USDA,
-            traits(FLAKY, PIN, LOW, "merluza, colin")),
+            traits(FLAKY, PIN, LOW)),
     POLLOCK(
-            "Pollock",
             "Pollachius pollachius",
             LEAN_WHITE,
             TORPEDO,
             made(78.18, 19.44, 0.98, 1.41),
             Source.USDA,
-            traits(FLAKY, FEW, LOW, "lythe, pollack")),
+            traits(FLAKY, FEW, LOW)),
     HALIBUT(
-            "Halibut",
             "Hippoglossus hippoglossus",
             MEDIUM,
             FLAT,
             made(77.92, 20.81, 2.29, 1.36),
             Source.USDA,
-            traits(FIRM, FEW, MODERATE, "")),
+            traits(FIRM, FEW, MODERATE)),
     PLAICE(
-            "Plaice",
             "Pleuronectes platessa",
             FLAT_WHITE,
             FLAT,
             made(79.50, 16.70, 1.40, 1.30),
             Source.UK,
-            traits(DELICATE, FEW, LOW, "")),
+            traits(DELICATE, FEW, LOW)),
     LEMON_SOLE(
-            "Lemon sole",
             "Microstomus kitt",
             FLAT_WHITE,
             FLAT,
             made(81.20, 17.40, 1.50, 1.30),
             Source.UK,
-            traits(DELICATE, FEW, LOW, "lemon dab")),
+            traits(DELICATE, FEW, LOW)),
     FLOUNDER(
-            "Flounder",
             "Platichthys flesus",
             FLAT_WHITE,
             FLAT,
             made(79.06, 18.84, 1.19, 1.20),
             Source.USDA,
-            traits(DELICATE, FEW, LOW, "fluke, flatfish")),
-    BRILL(
-            "Brill",
-            "Scophthalmus rhombus",
-            FLAT_WHITE,
-            FLAT,
-            made(78.50, 18.50, 1.60, 1.20),
-            Source.KIN,
-            traits(FIRM, FEW, LOW, "kite")),
-    SEA_BREAM(
-            "Sea bream",
-            "Sparus aurata",
-            MEDIUM,
-            DEEP,
-            made(72.50, 19.60, 6.50, 1.30),
-            Source.FARMED,
-            traits(FLAKY, PIN, LOW, "gilthead, dorade, orata")),
+            traits(DELICATE, FEW, LOW)),
+    BRILL("Scophthalmus rhombus", FLAT_WHITE, FLAT, made(78.50, 18.50, 1.60, 1.20), Source.KIN, traits(FIRM, FEW, LOW)),
+    SEA_BREAM("Sparus aurata", MEDIUM, DEEP, made(72.50, 19.60, 6.50, 1.30), Source.FARMED, traits(FLAKY, PIN, LOW)),
     SEA_BASS(
-            "Sea bass",
             "Dicentrarchus labrax",
             MEDIUM,
             TORPEDO,
             made(75.00, 19.20, 4.50, 1.20),
             Source.FARMED,
-            traits(FLAKY, PIN, LOW, "bass, branzino, loup")),
+            traits(FLAKY, PIN, LOW)),
     SNAPPER(
-            "Snapper",
             "Lutjanus campechanus",
             LEAN_WHITE,
             DEEP,
             made(76.87, 20.51, 1.34, 1.31),
             Source.USDA,
-            traits(FIRM, PIN, MODERATE, "red snapper")),
+            traits(FIRM, PIN, MODERATE)),
     GROUPER(
-            "Grouper",
             "Epinephelus marginatus",
             LEAN_WHITE,
             TORPEDO,
             made(79.22, 19.38, 1.02, 1.17),
             Source.USDA,
-            traits(FIRM, FEW, MODERATE, "hammour")),
+            traits(FIRM, FEW, MODERATE)),
     GURNARD(
-            "Gurnard",
             "Chelidonichthys cuculus",
             LEAN_WHITE,
             SLENDER,
             made(78.80, 18.80, 1.20, 1.20),
             Source.KIN,
-            traits(FIRM, PIN, LOW, "sea robin")),
+            traits(FIRM, PIN, LOW)),
     REDFISH(
-            "Redfish",
             "Sebastes norvegicus",
             LEAN_WHITE,
             DEEP,
             made(78.70, 18.62, 1.63, 1.20),
             Source.USDA,
-            traits(FLAKY, PIN, LOW, "ocean perch, rose fish")),
+            traits(FLAKY, PIN, LOW)),
     ZANDER(
-            "Zander",
             "Sander lucioperca",
             LEAN_WHITE,
             SLENDER,
             made(79.31, 19.14, 1.22, 1.24),
             Source.USDA,
-            traits(FIRM, PIN, LOW, "pikeperch")),
+            traits(FIRM, PIN, LOW)),
     TILAPIA(
-            "Tilapia",
             "Oreochromis niloticus",
             LEAN_WHITE,
             DEEP,
             made(78.08, 20.08, 1.70, 0.93),
             Source.USDA,
-            traits(FLAKY, FEW, LOW, "St Peter’s fish")),
-    SALMON(
-            "Salmon",
-            "Salmo salar",
-            OILY,
-            TORPEDO,
-            made(64.89, 20.42, 13.42, 1.13),
-            Source.USDA,
-            traits(FLAKY, PIN, LOW, "")),
-    TROUT(
-            "Trout",
-            "Oncorhynchus mykiss",
-            MEDIUM,
-            TORPEDO,
-            made(72.73, 20.87, 5.40, 1.30),
-            Source.USDA,
-            traits(FLAKY, PIN, LOW, "rainbow trout")),
-    CHAR(
-            "Arctic char",
-            "Salvelinus alpinus",
-            OILY,
-            TORPEDO,
-            made(71.50, 19.80, 7.50, 1.20),
-            Source.FARMED,
-            traits(FLAKY, PIN, LOW, "charr")),
-    MACKEREL(
-            "Mackerel",
-            "Scomber scombrus",
-            OILY,
-            TORPEDO,
-            made(63.55, 18.60, 13.89, 1.35),
-            Source.USDA,
-            traits(FLAKY, PIN, LOW, "")),
+            traits(FLAKY, FEW, LOW)),
+    SALMON("Salmo salar", OILY, TORPEDO, made(64.89, 20.42, 13.42, 1.13), Source.USDA, traits(FLAKY, PIN, LOW)),
+    TROUT("Oncorhynchus mykiss", MEDIUM, TORPEDO, made(72.73, 20.87, 5.40, 1.30), Source.USDA, traits(FLAKY, PIN, LOW)),
+    CHAR("Salvelinus alpinus", OILY, TORPEDO, made(71.50, 19.80, 7.50, 1.20), Source.FARMED, traits(FLAKY, PIN, LOW)),
+    MACKEREL("Scomber scombrus", OILY, TORPEDO, made(63.55, 18.60, 13.89, 1.35), Source.USDA, traits(FLAKY, PIN, LOW)),
     TUNA(
-            "Tuna",
             "Thunnus albacares",
             MEDIUM,
             TORPEDO,
             made(70.99, 23.38, 0.95, 1.34),
             Source.USDA,
-            traits(FIRM, FEW, MODERATE, "yellowfin, ahi")),
-    SKATE(
-            "Skate",
-            "Raja clavata",
-            FLAT_WHITE,
-            FLAT,
-            made(79.3, 19.0, 0.5, 1.1),
-            Source.KIN,
-            traits(FLAKY, CARTILAGE, LOW, "ray, thornback")),
+            traits(FIRM, FEW, MODERATE)),
+    SKATE("Raja clavata", FLAT_WHITE, FLAT, made(79.3, 19.0, 0.5, 1.1), Source.KIN, traits(FLAKY, CARTILAGE, LOW)),
     DOGFISH(
-            "Dogfish",
             "Squalus acanthias",
             MEDIUM,
             SLENDER,
             made(73.58, 20.98, 4.51, 1.4),
             Source.USDA,
-            traits(FIRM, CARTILAGE, HIGH, "rock salmon, huss, spurdog")),
-    DRUM(
-            "Drum",
-            "Aplodinotus grunniens",
-            MEDIUM,
-            DEEP,
-            made(77.33, 17.54, 4.93, 1.09),
-            Source.USDA,
-            traits(FIRM, PIN, LOW, "sheepshead, croaker")),
+            traits(FIRM, CARTILAGE, HIGH)),
+    DRUM("Aplodinotus grunniens", MEDIUM, DEEP, made(77.33, 17.54, 4.93, 1.09), Source.USDA, traits(FIRM, PIN, LOW)),
     STRIPED_BASS(
-            "Striped bass",
             "Morone saxatilis",
             MEDIUM,
             TORPEDO,
             made(79.22, 17.73, 2.33, 1.04),
             Source.USDA,
-            traits(FIRM, PIN, MODERATE, "rockfish, striper")),
+            traits(FIRM, PIN, MODERATE)),
     MONKFISH(
-            "Monkfish",
             "Lophius piscatorius",
             LEAN_WHITE,
             TORPEDO,
             made(83.24, 14.48, 1.52, 1.2),
             Source.USDA,
-            traits(FIRM, CARTILAGE, MODERATE, "angler, lotte")),
+            traits(FIRM, CARTILAGE, MODERATE)),
     TURBOT(
-            "Turbot",
             "Scophthalmus maximus",
             FLAT_WHITE,
             FLAT,
             made(76.95, 16.05, 2.95, 2.2),
             Source.USDA,
-            traits(FIRM, FEW, LOW, "")),
-    LING(
-            "Ling",
-            "Molva molva",
-            LEAN_WHITE,
-            SLENDER,
-            made(79.63, 18.99, 0.64, 1.4),
-            Source.USDA,
-            traits(FIRM, FEW, MODERATE, "")),
+            traits(FIRM, FEW, LOW)),
+    LING("Molva molva", LEAN_WHITE, SLENDER, made(79.63, 18.99, 0.64, 1.4), Source.USDA, traits(FIRM, FEW, MODERATE)),
     CATFISH(
-            "Catfish",
             "Ictalurus punctatus",
             MEDIUM,
             TORPEDO,
             made(75.38, 15.55, 7.59, 1.02),
             Source.USDA,
-            traits(FIRM, FEW, LOW, "channel catfish")),
-    MULLET(
-            "Grey mullet",
-            "Mugil cephalus",
-            MEDIUM,
-            TORPEDO,
-            made(77.01, 19.35, 3.79, 1.2),
-            Source.USDA,
-            traits(FLAKY, PIN, LOW, "striped mullet")),
-    GARFISH(
-            "Garfish",
-            "Belone belone",
-            MEDIUM,
-            SLENDER,
-            made(76.0, 20.0, 2.3, 1.4),
-            Source.KIN,
-            traits(FLAKY, MANY, LOW, "needlefish, garpike")),
+            traits(FIRM, FEW, LOW)),
+    MULLET("Mugil cephalus", MEDIUM, TORPEDO, made(77.01, 19.35, 3.79, 1.2), Source.USDA, traits(FLAKY, PIN, LOW)),
+    GARFISH("Belone belone", MEDIUM, SLENDER, made(76.0, 20.0, 2.3, 1.4), Source.KIN, traits(FLAKY, MANY, LOW)),
     WHITING(
-            "Whiting",
             "Merlangius merlangus",
             LEAN_WHITE,
             TORPEDO,
             made(80.27, 18.31, 1.31, 1.3),
             Source.USDA,
-            traits(DELICATE, FEW, LOW, "")),
-    PERCH(
-            "Perch",
-            "Perca fluviatilis",
-            LEAN_WHITE,
-            DEEP,
-            made(79.13, 19.39, 0.92, 1.24),
-            Source.USDA,
-            traits(FLAKY, PIN, LOW, "river perch"));
+            traits(DELICATE, FEW, LOW)),
+    PERCH("Perca fluviatilis", LEAN_WHITE, DEEP, made(79.13, 19.39, 0.92, 1.24), Source.USDA, traits(FLAKY, PIN, LOW));
 
     /** Where a composition comes from. All are remembered figures, none was looked up for this table. */
-    private static final class Source {
-        static final String USDA = "USDA National Nutrient Database for Standard Reference, from memory";
-        static final String UK = "McCance and Widdowson's composition of foods, from memory";
-        static final String FARMED = "usual values of farmed fish in the literature, from memory";
-        static final String KIN = "taken from near kin in the USDA tables, from memory";
-
-        private Source() {}
+    private enum Source {
+        /** USDA National Nutrient Database for Standard Reference. */
+        USDA,
+        /** McCance and Widdowson's composition of foods. */
+        UK,
+        /** Usual values of farmed fish in the literature. */
+        FARMED,
+        /** Near kin in the USDA tables. */
+        KIN
     }
 
     /* Families whose flesh forms histamine when kept warm (published: FDA Fish and Fishery Products Hazards and
@@ -323,23 +213,20 @@ public enum Species {
     /* Large reef fish that can carry ciguatoxin (published: the same guidance, chapter on natural toxins). */
     private static final Set<String> REEF_NAMES = Set.of("SNAPPER", "GROUPER");
 
-    private final String marketName;
     private final String scientificName;
     private final Group group;
     private final BodyShape shape;
     private final Composition composition;
-    private final String source;
+    private final Source source;
     private final EatingQualities traits;
 
     Species(
-            String marketName,
             String scientificName,
             Group group,
             BodyShape shape,
             Composition composition,
-            String source,
+            Source source,
             EatingQualities traits) {
-        this.marketName = marketName;
         this.scientificName = scientificName;
         this.group = group;
         this.shape = shape;
@@ -353,9 +240,8 @@ public enum Species {
         return Composition.percent(water, protein, fat, ash);
     }
 
-    private static EatingQualities traits(Firmness firmness, Bones bones, Mercury mercury, String alsoCalled) {
-        List<String> names = alsoCalled.isEmpty() ? List.of() : List.of(alsoCalled.split(", "));
-        return new EatingQualities(firmness, bones, mercury, names);
+    private static EatingQualities traits(Firmness firmness, Bones bones, Mercury mercury) {
+        return new EatingQualities(firmness, bones, mercury);
     }
 
     /** The name on the wire, for instance {@code lemon_sole}. */
@@ -368,9 +254,9 @@ public enum Species {
         return Stream.of(values()).filter(s -> s.key().equals(key)).findFirst();
     }
 
-    /** The name on a counter's ticket. */
-    public String marketName() {
-        return marketName;
+    /** Other names it goes by, parted by commas; nothing where there are none. */
+    public Message alsoCalled() {
+        return Message.word(this).form("also");
     }
 
     /** Genus and species. */
@@ -394,11 +280,11 @@ public enum Species {
     }
 
     /** Where the composition comes from. */
-    public String source() {
-        return source;
+    public Message source() {
+        return Message.word(source);
     }
 
-    /** Firmness, bones, mercury and other names. */
+    /** Firmness, bones and mercury. */
     public EatingQualities traits() {
         return traits;
     }

@@ -4,9 +4,8 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
+import olla.core.messages.Message;
 
 /**
  * The judgement over all characters (published: Council Regulation (EC) No 2406/96, Annex I, from memory). One character
@@ -38,9 +37,13 @@ public final class Grading {
         if (!refused.isEmpty()) {
             return new Judgement(
                     Score.REFUSED,
-                    words(refused) + ": " + refused.get(0).look(Score.REFUSED, bluefish)
-                            + ". One such character is enough.",
-                    "Refuse it. Don't cook it, don't taste it.",
+                    Message.of(
+                            "grading.refused",
+                            "senses",
+                            inside(refused).opening(),
+                            "look",
+                            refused.get(0).look(Score.REFUSED, bluefish)),
+                    Message.of("grading.refuse-it"),
                     false,
                     List.of());
         }
@@ -48,8 +51,8 @@ public final class Grading {
         if (!missing.isEmpty()) {
             return new Judgement(
                     null,
-                    "Not enough looked at yet.",
-                    "Look at " + words(missing).toLowerCase(Locale.ROOT) + " before you decide.",
+                    Message.of("grading.too-little"),
+                    Message.of("grading.look-at", "senses", inside(missing)),
                     false,
                     missing);
         }
@@ -81,24 +84,31 @@ public final class Grading {
         return new Judgement(grade, reason(grade, worst, weakest, bluefish), advice(grade), true, List.of());
     }
 
-    private static String reason(Score grade, Score worst, List<Sense> weakest, boolean bluefish) {
+    private static Message reason(Score grade, Score worst, List<Sense> weakest, boolean bluefish) {
         if (worst == Score.EXTRA) {
-            return "Everything you looked at is as on the day it was caught.";
+            return Message.of("grading.all-extra");
         }
-        String fault =
-                words(weakest).toLowerCase(Locale.ROOT) + ": " + weakest.get(0).look(worst, bluefish) + ".";
-        return (grade == worst ? "Held to this by " : "Good but for ") + fault;
+        return Message.of(
+                grade == worst ? "grading.held" : "grading.but-for",
+                "senses",
+                inside(weakest),
+                "look",
+                weakest.get(0).look(worst, bluefish));
     }
 
-    private static String advice(Score grade) {
+    private static Message advice(Score grade) {
         return switch (grade) {
-            case EXTRA -> "Good for anything, today or tomorrow.";
-            case A -> "Good. Eat it today or tomorrow.";
-            default -> "Eat it today and cook it through. If in doubt, leave it.";
+            case EXTRA -> Message.of("grading.good-tomorrow");
+            case A -> Message.of("grading.good");
+            default -> Message.of("grading.today");
         };
     }
 
-    private static String words(List<Sense> senses) {
-        return senses.stream().map(Sense::word).collect(Collectors.joining(", "));
+    /* As they are called within a sentence. */
+    private static Message inside(List<Sense> senses) {
+        return Message.of(
+                Message.LIST,
+                Message.VALUE,
+                senses.stream().map(s -> Message.word(s).form("inside")).toList());
     }
 }

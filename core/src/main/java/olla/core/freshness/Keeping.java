@@ -1,14 +1,17 @@
 package olla.core.freshness;
 
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+
 /**
  * How long fish keeps: raw within 2 days at 0 to 4 °C (published: USDA FSIS, refrigerator storage chart, from memory), a
  * day in the fridge once thawed; frozen for quality 6 to 8 months lean, 2 to 3 oily (same chart, from memory).
  */
 public enum Keeping {
-    ON_ICE("on ice", 48),
-    FRIDGE("in the fridge at [4 °C] or below", 48),
-    THAWED("thawed, in the fridge", 24),
-    FROZEN("frozen at [-18 °C]", 0);
+    ON_ICE(48),
+    FRIDGE(48),
+    THAWED(24),
+    FROZEN(0);
 
     /** Frozen lean fish keeps its quality this many days. */
     public static final int LEAN_FROZEN_DAYS = 180;
@@ -16,17 +19,26 @@ public enum Keeping {
     /** Frozen oily fish keeps its quality this many days. */
     public static final int OILY_FROZEN_DAYS = 75;
 
-    private final String words;
+    /* A fridge no warmer, a freezer no warmer than this, °C (published: the same chart, from memory). */
+    private static final double COLD_C = 4;
+    private static final double FROZEN_C = -18;
+
     private final int hours;
 
-    Keeping(String words, int hours) {
-        this.words = words;
+    Keeping(int hours) {
         this.hours = hours;
     }
 
     /** What to say of a fish kept so, once its time is up and before. */
-    public String advice(boolean past) {
-        return past ? "Past its time. Leave it." : "Kept " + words + ".";
+    public Message advice(boolean past) {
+        return past
+                ? Message.of("keeping.past")
+                : Message.of(
+                        Message.word(this).key(),
+                        "cold",
+                        Quantity.celsius(COLD_C),
+                        "frozen",
+                        Quantity.celsius(FROZEN_C));
     }
 
     /** Hours from the purchase until it should be eaten. */

@@ -1,6 +1,6 @@
 /**
  * The judgement at the counter: the published grading by characters, and how long fish keeps.
  *
- * <p>Knows: nothing else of the house.
+ * <p>Knows: core.messages.
  */
 package olla.core.freshness;

@@ -1,6 +1,7 @@
 package olla.core.oven;
 
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 import olla.core.units.Temperature;
 
 /**
@@ -20,12 +21,10 @@ public record Cooling(double minutes) {
     /** Nobody bakes in an oven that loses more in an hour, °C (common practice, no source). */
     public static final double MOST_C_PER_HOUR = 150;
 
-    /** @throws olla.core.units.RefusedInput where it would cool in no time */
+    /** @throws olla.core.messages.RefusedInput where it would cool in no time */
     public Cooling {
         if (!(minutes > 0)) {
-            new Refusals()
-                    .add("fallsCPerHour", "An oven that cools in no time is none.")
-                    .throwIfAny();
+            new Refusals().add("fallsCPerHour", "refusal.cools-in-no-time").throwIfAny();
         }
     }
 
@@ -33,11 +32,11 @@ public record Cooling(double minutes) {
      * An oven that loses so much in the first hour from 250 °C.
      *
      * @param celsiusPerHour 0, where it is kept up, to 150 °C
-     * @throws olla.core.units.RefusedInput where it is out of range
+     * @throws olla.core.messages.RefusedInput where it is out of range
      */
     public static Cooling falling(double celsiusPerHour) {
         new Refusals()
-                .range("fallsCPerHour", "What a fire falls in an hour", celsiusPerHour, 0, MOST_C_PER_HOUR, "°C")
+                .range("fallsCPerHour", "fall-in-an-hour", celsiusPerHour, 0, MOST_C_PER_HOUR, Unit.CELSIUS)
                 .throwIfAny();
         return celsiusPerHour == 0
                 ? KEPT

@@ -1,6 +1,7 @@
 package olla.core.oven;
 
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /** Something that happened to the oven while a dish was in it. */
 public sealed interface OvenEvent {
@@ -14,10 +15,10 @@ public sealed interface OvenEvent {
      * @param airC what its air was, 0 to 300 °C
      */
     record NotHot(double airC) implements OvenEvent {
-        /** @throws olla.core.units.RefusedInput where the temperature is out of range */
+        /** @throws olla.core.messages.RefusedInput where the temperature is out of range */
         public NotHot {
             new Refusals()
-                    .range("celsius", "The oven's air", airC, 0, Programme.HOTTEST_C, "°C")
+                    .range("celsius", "oven-air", airC, 0, Programme.HOTTEST_C, Unit.CELSIUS)
                     .throwIfAny();
         }
 
@@ -33,10 +34,10 @@ public sealed interface OvenEvent {
      * @param seconds for how long, 1 to 600
      */
     record DoorOpened(double minute, double seconds) implements OvenEvent {
-        /** @throws olla.core.units.RefusedInput where the length is out of range */
+        /** @throws olla.core.messages.RefusedInput where the length is out of range */
         public DoorOpened {
             new Refusals()
-                    .range("seconds", "An open door", seconds, 1, 600, "s")
+                    .range("seconds", "open-door", seconds, 1, 600, Unit.SECOND)
                     .throwIfAny();
         }
     }
@@ -47,10 +48,10 @@ public sealed interface OvenEvent {
      * @param untilMin when it went back, no earlier than it came out
      */
     record Outside(double minute, double untilMin) implements OvenEvent {
-        /** @throws olla.core.units.RefusedInput where it would have gone back before it came out */
+        /** @throws olla.core.messages.RefusedInput where it would have gone back before it came out */
         public Outside {
             new Refusals()
-                    .range("untilMin", "Back in the oven", untilMin, minute, Double.MAX_VALUE, "min")
+                    .range("untilMin", "back-in-the-oven", untilMin, minute, Double.MAX_VALUE, Unit.MIN)
                     .throwIfAny();
         }
 
@@ -65,10 +66,10 @@ public sealed interface OvenEvent {
      * @param tempC to what, 90 to 300 °C
      */
     record DialTurned(double minute, double tempC) implements OvenEvent {
-        /** @throws olla.core.units.RefusedInput where the dial is out of range */
+        /** @throws olla.core.messages.RefusedInput where the dial is out of range */
         public DialTurned {
             new Refusals()
-                    .range("celsius", "An oven temperature", tempC, Programme.COOLEST_C, Programme.HOTTEST_C, "°C")
+                    .range("celsius", "oven-temperature", tempC, Programme.COOLEST_C, Programme.HOTTEST_C, Unit.CELSIUS)
                     .throwIfAny();
         }
     }

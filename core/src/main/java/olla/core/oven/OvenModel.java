@@ -1,6 +1,7 @@
 package olla.core.oven;
 
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * An oven as it really is: its kind, how far its air lies above what the dial says, and how its film differs from the
@@ -19,11 +20,11 @@ public record OvenModel(OvenKind kind, double offsetC, double filmFactor, Coolin
     /** How far the film of one oven may differ, as a standard deviation of its logarithm (from memory). */
     public static final double FILM_DOUBT = 0.15;
 
-    /** @throws olla.core.units.RefusedInput where offset or film are out of range */
+    /** @throws olla.core.messages.RefusedInput where offset or film are out of range */
     public OvenModel {
         new Refusals()
-                .range("offsetC", "An oven's error", offsetC, -60, 60, "°C")
-                .range("filmFactor", "A film factor", filmFactor, 0.3, 3, "")
+                .range("offsetC", "oven-error", offsetC, -60, 60, Unit.CELSIUS)
+                .range("filmFactor", "film-factor", filmFactor, 0.3, 3, Unit.NUMBER)
                 .throwIfAny();
     }
 

@@ -3,7 +3,8 @@ package olla.core.oven;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * What the oven does, in order. The length of the open BAKE is solved for the target; where several are open they share
@@ -33,15 +34,15 @@ public record Programme(List<Stage> stages) {
     private static final double LONGEST_REST_MINUTES = 60;
     private static final int MOST_STAGES = 12;
 
-    /** @throws olla.core.units.RefusedInput where a stage is out of range or out of order */
+    /** @throws olla.core.messages.RefusedInput where a stage is out of range or out of order */
     public Programme {
         stages = List.copyOf(stages);
         Refusals refusals = new Refusals();
         if (stages.isEmpty() || stages.stream().noneMatch(s -> s instanceof Stage.Bake)) {
-            refusals.add("", "A programme needs a BAKE.");
+            refusals.add("", "refusal.no-bake");
         }
         if (stages.size() > MOST_STAGES) {
-            refusals.add("", "A programme has at most " + MOST_STAGES + " stages; this has " + stages.size() + ".");
+            refusals.add("", "refusal.too-many-stages", "most", MOST_STAGES, "stages", stages.size());
         }
         for (int i = 0; i < stages.size(); i++) {
             check(stages, i, refusals);
@@ -50,7 +51,7 @@ public record Programme(List<Stage> stages) {
         double fixed = stages.stream().mapToDouble(Programme::fixed).sum();
         double most = LONGEST_MINUTES
                 - LEAST_MINUTES * stages.stream().filter(Programme::isOpen).count();
-        refusals.range("minutes", "All given stages together", fixed, 0, most + ROUNDING_MIN, "min")
+        refusals.range("minutes", "all-given-stages-together", fixed, 0, most + ROUNDING_MIN, Unit.MIN)
                 .throwIfAny();
     }
 
@@ -69,22 +70,22 @@ public record Programme(List<Stage> stages) {
         Stage stage = stages.get(i);
         boolean last = i == stages.size() - 1;
         if (stage instanceof Stage.Bake bake) {
-            refusals.range("tempC", "An oven temperature", bake.tempC(), COOLEST_C, HOTTEST_C, "°C");
+            refusals.range("tempC", "oven-temperature", bake.tempC(), COOLEST_C, HOTTEST_C, Unit.CELSIUS);
             bake.minutes()
-                    .ifPresent(m -> refusals.range("minutes", "A bake", m, LEAST_MINUTES, LONGEST_MINUTES, "min"));
-            refusals.range("share", "A share of the open length", bake.share(), 0.05, 20, "");
+                    .ifPresent(m -> refusals.range("minutes", "bake", m, LEAST_MINUTES, LONGEST_MINUTES, Unit.MIN));
+            refusals.range("share", "share-of-the-open-length", bake.share(), 0.05, 20, Unit.NUMBER);
         } else if (stage instanceof Stage.Grill grill) {
-            refusals.range("minutes", "A grill", grill.minutes(), LEAST_MINUTES, LONGEST_GRILL_MINUTES, "min");
+            refusals.range("minutes", "grill", grill.minutes(), LEAST_MINUTES, LONGEST_GRILL_MINUTES, Unit.MIN);
         } else if (stage instanceof Stage.Rest rest) {
-            refusals.range("restMinutes", "A rest", rest.minutes(), 0, LONGEST_REST_MINUTES, "min");
+            refusals.range("restMinutes", "rest", rest.minutes(), 0, LONGEST_REST_MINUTES, Unit.MIN);
             if (!last) {
-                refusals.add("", "REST is out of the oven and stands last; nothing can follow it.");
+                refusals.add("", "refusal.rest-not-last");
             }
         } else if (i == 0) {
-            refusals.add("", "A programme begins in the oven: " + word(stage) + " cannot stand first.");
+            refusals.add("", "refusal.not-first", "stage", word(stage));
         }
         if (last && (stage instanceof Stage.Add || stage instanceof Stage.Turn)) {
-            refusals.add("", word(stage) + " cannot stand last: bake, grill or rest after it.");
+            refusals.add("", "refusal.not-last", "stage", word(stage));
         }
     }
 

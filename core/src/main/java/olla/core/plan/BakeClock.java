@@ -6,10 +6,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.SaltCrust;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 import olla.core.oven.Stage;
 import olla.core.plan.Moment.Phase;
-import olla.core.units.Refusals;
-import olla.core.units.Said;
 
 /**
  * The one sentence that says what to do now, as a function of what is known of a bake. It keeps no time of its own:
@@ -26,10 +26,8 @@ public final class BakeClock {
      */
     public static final double FORGOTTEN_MIN = 360;
 
-    private static final String IN_HINT =
-            "It has been in for hours. Throw it out; one tap closes it, and nothing is learned from it.";
-    private static final String OUT_HINT =
-            "It has stood for hours: what is left is thrown out. Say how it was, or close it; then nothing is learned from it.";
+    private static final Message IN_OVEN = Message.of("moment.forgotten-in");
+    private static final Message UNSAID = Message.of("moment.forgotten-out");
 
     private BakeClock() {}
 
@@ -37,12 +35,12 @@ public final class BakeClock {
     public static List<Moment> waiting() {
         List<Moment> moments = new ArrayList<>(List.of(new Moment(
                 Phase.WAIT,
-                "Wait for the oven",
-                "The fish stays in the cold until it is hot. Then put it in and tap.",
+                Message.of("moment.wait"),
+                Message.of("moment.wait.how"),
                 0,
                 Double.POSITIVE_INFINITY,
-                "")));
-        return forgotten(moments, FORGOTTEN_MIN, "Nobody has put it in", OUT_HINT);
+                Message.NOTHING)));
+        return forgotten(moments, FORGOTTEN_MIN, Message.of("moment.not-put-in"), UNSAID.form("how"));
     }
 
     /**
@@ -56,12 +54,12 @@ public final class BakeClock {
             moments.add(shut(0, window.checkFromMin(), false));
             moments.add(check(Checking.ANY, window.checkFromMin(), window.noLaterThanMin(), false));
             moments.add(takeOut(window.noLaterThanMin()));
-            return forgotten(moments, FORGOTTEN_MIN, "It was forgotten in the oven", IN_HINT);
+            return forgotten(moments, FORGOTTEN_MIN, IN_OVEN);
         }
         double out = outMin.getAsDouble();
         moments.add(rest(false, out, out + restMin));
         moments.add(serve(out + restMin));
-        return forgotten(moments, out + FORGOTTEN_MIN, "Nobody has said how it was", OUT_HINT);
+        return forgotten(moments, out + FORGOTTEN_MIN, UNSAID);
     }
 
     /** The moments of a bake, in order, without gaps, from 0 or from when it came out to infinity. */
@@ -78,13 +76,12 @@ public final class BakeClock {
     public static List<Moment> onceOutTooSoon(double outMin) {
         Moment back = inMinutes(
                 Phase.PUT_BACK,
-                "Put it back: it is not done",
-                "It came out too soon to coast as far as it has to.",
+                Message.of("moment.too-soon"),
+                Message.of("moment.too-soon.how"),
                 outMin,
                 Double.POSITIVE_INFINITY,
-                "");
-        return forgotten(
-                new ArrayList<>(List.of(back)), outMin + FORGOTTEN_MIN, "Nobody has said how it was", OUT_HINT);
+                Message.NOTHING);
+        return forgotten(new ArrayList<>(List.of(back)), outMin + FORGOTTEN_MIN, UNSAID);
     }
 
     private static List<Moment> inside(BakeFacts facts) {
@@ -109,21 +106,20 @@ public final class BakeClock {
                 moments.add(new Moment(
                         Phase.STEP,
                         NextHand.GRILL,
-                        "Tap when it is on. " + Refusals.plain(tail) + (tail == 1 ? " minute" : " minutes")
-                                + ", and watch it.",
+                        Message.of("moment.grill-on.how", "minutes", Quantity.minutes(tail)),
                         60 * done,
                         60 * from,
-                        "",
+                        Message.NOTHING,
                         grillAt));
             }
             if (on != null) {
                 moments.add(inMinutes(
                         Phase.GRILL,
-                        "Watch the grill",
-                        "Stay with it: gold turns to burnt within a minute.",
+                        Message.of("moment.grill"),
+                        Message.of("moment.grill.how"),
                         from,
                         from + tail,
-                        "until it comes out"));
+                        Message.of("until.out")));
                 moments.add(takeOut(from + tail));
             }
         } else {
@@ -132,13 +128,17 @@ public final class BakeClock {
         for (HandStep step : HandStep.of(facts.programme(), facts.window().likelyMin())) {
             lay(moments, step, facts.stepsDone().get(step.index()));
         }
-        return forgotten(moments, facts.backMin() + FORGOTTEN_MIN, "It was forgotten in the oven", IN_HINT);
+        return forgotten(moments, facts.backMin() + FORGOTTEN_MIN, IN_OVEN);
     }
 
     /* Ends with the moment from which on nobody waits for it any more. */
-    private static List<Moment> forgotten(List<Moment> moments, double fromMin, String say, String hint) {
+    private static List<Moment> forgotten(List<Moment> moments, double fromMin, Message say) {
+        return forgotten(moments, fromMin, say, say.form("how"));
+    }
+
+    private static List<Moment> forgotten(List<Moment> moments, double fromMin, Message say, Message hint) {
         cut(moments, fromMin);
-        moments.add(new Moment(Phase.FORGOTTEN, say, hint, 60 * fromMin, Double.POSITIVE_INFINITY, ""));
+        moments.add(new Moment(Phase.FORGOTTEN, say, hint, 60 * fromMin, Double.POSITIVE_INFINITY, Message.NOTHING));
         moments.removeIf(m -> m.untilSeconds() - m.fromSeconds() < 1e-6);
         return List.copyOf(moments);
     }
@@ -146,36 +146,34 @@ public final class BakeClock {
     private static Moment shut(double from, double until, boolean looked) {
         return inMinutes(
                 Phase.SHUT,
-                "Leave it shut",
-                looked
-                        ? "A good look: it tells more than the clock does. Then look again."
-                        : "An open door costs more heat than a look is worth.",
+                Message.of("moment.shut"),
+                Message.of(looked ? "moment.shut.how-looked" : "moment.shut.how"),
                 from,
                 until,
-                looked ? "until you look again" : "until you check");
+                Message.of(looked ? "until.look-again" : "until.check"));
     }
 
     private static Moment check(Checking how, double from, double until, boolean grilled) {
         return inMinutes(
                 Phase.CHECK,
                 how.say(),
-                how.how() + (grilled ? " The grill comes after." : ""),
+                Message.sentences(how.how(), grilled ? Message.of("moment.grill-comes-after") : Message.NOTHING),
                 from,
                 until,
-                grilled ? "until the grill must be on" : "until it must be out");
+                Message.of(grilled ? "until.grill" : "until.must-be-out"));
     }
 
     private static Moment takeOut(double from) {
         return inMinutes(
                 Phase.TAKE_OUT,
-                "Take it out",
-                "Nothing undoes an overcooked fish.",
+                Message.of("moment.take-out"),
+                Message.of("moment.take-out.how"),
                 from,
                 Double.POSITIVE_INFINITY,
-                "");
+                Message.NOTHING);
     }
 
-    private static Moment inMinutes(Phase phase, String say, String hint, double from, double until, String next) {
+    private static Moment inMinutes(Phase phase, Message say, Message hint, double from, double until, Message next) {
         return new Moment(phase, say, hint, 60 * from, 60 * until, next);
     }
 
@@ -214,7 +212,7 @@ public final class BakeClock {
                         step.hint(),
                         Math.max(from, m.fromSeconds()),
                         Math.min(until, m.untilSeconds()),
-                        "",
+                        Message.NOTHING,
                         step.index()));
             }
             if (after < m.untilSeconds()) {
@@ -226,43 +224,48 @@ public final class BakeClock {
     }
 
     private static Moment toStep(Moment m, HandStep step) {
-        String say = Character.toLowerCase(step.say().charAt(0)) + step.say().substring(1);
-        return new Moment(m.phase(), m.say(), m.hint(), m.fromSeconds(), m.untilSeconds(), "then: " + say, m.step());
+        return new Moment(
+                m.phase(),
+                m.say(),
+                m.hint(),
+                m.fromSeconds(),
+                m.untilSeconds(),
+                step.say().form("next"),
+                m.step());
     }
 
     private static List<Moment> outside(BakeFacts facts, double out) {
         List<Moment> moments = facts.shortfall().isPresent()
                 ? new ArrayList<>(List.of(putBack(facts.shortfall().get(), out)))
                 : resting(facts, out);
-        return forgotten(moments, out + FORGOTTEN_MIN, "Nobody has said how it was", OUT_HINT);
+        return forgotten(moments, out + FORGOTTEN_MIN, UNSAID);
     }
 
     /* Before anything calm is said. */
     private static Moment putBack(Shortfall lacks, double out) {
-        String coasts = "Its middle coasts to " + Said.celsius(Math.round(lacks.peakC())) + " only";
         boolean official = lacks.leastC() >= Doneness.OFFICIAL_MINIMUM_C;
         String why = lacks.stuffingC().isPresent()
-                ? ", and its stuffing not to the "
-                        + Said.celsius(lacks.stuffingC().getAsDouble()) + " that it needs."
-                : lacks.unsafe()
-                        ? ", and this fish must come to " + Said.celsius(lacks.leastC())
-                                + (official ? " for these guests." : ".")
-                        : ", not to the " + Said.celsius(lacks.targetC()) + " that you chose.";
-        String howLong = lacks.backMin().isPresent()
-                ? " About " + minutes(lacks.backMin().getAsDouble()) + " more in the oven as it stands."
-                : " This oven does not bring it there: turn it up.";
+                ? "stuffing"
+                : !lacks.unsafe() ? "target" : official ? "official" : "least";
+        Message coasts = Message.of(
+                "lacks." + why,
+                "peak",
+                Quantity.celsius(Math.round(lacks.peakC())),
+                "wanted",
+                Quantity.celsius(lacks.stuffingC().orElse(lacks.unsafe() ? lacks.leastC() : lacks.targetC())));
+        Message howLong = lacks.backMin().isPresent()
+                ? Message.of(
+                        "lacks.minutes",
+                        "minutes",
+                        Quantity.minutes(Math.max(1, Math.ceil(lacks.backMin().getAsDouble() - 0.25))))
+                : Message.of("lacks.turn-up");
         return inMinutes(
                 Phase.PUT_BACK,
-                lacks.unsafe() ? "Put it back: it is not cooked" : "Put it back: it falls short",
-                coasts + why + howLong,
+                Message.of(lacks.unsafe() ? "moment.not-cooked" : "moment.falls-short"),
+                Message.sentences(coasts, howLong),
                 out,
                 Double.POSITIVE_INFINITY,
-                "");
-    }
-
-    private static String minutes(double minutes) {
-        double shown = Math.max(1, Math.ceil(minutes - 0.25));
-        return Refusals.plain(shown) + (shown == 1 ? " minute" : " minutes");
+                Message.NOTHING);
     }
 
     private static List<Moment> resting(BakeFacts facts, double out) {
@@ -276,12 +279,11 @@ public final class BakeClock {
             if (ready < served) {
                 moments.add(inMinutes(
                         Phase.CRACK,
-                        "Crack the crust",
-                        "Left shut it goes on cooking; it must not stand for "
-                                + Refusals.plain(SaltCrust.FORGOTTEN_MINUTES) + " minutes.",
+                        Message.of("moment.crack"),
+                        Message.of("moment.crack.how", "minutes", Quantity.minutes(SaltCrust.FORGOTTEN_MINUTES)),
                         ready,
                         served,
-                        ""));
+                        Message.NOTHING));
             }
         }
         if (!Double.isInfinite(served)) {
@@ -293,15 +295,20 @@ public final class BakeClock {
     private static Moment rest(boolean crust, double from, double until) {
         return inMinutes(
                 Phase.REST,
-                "Let it rest",
-                crust ? "Shut in its crust it goes on cooking." : "It goes on cooking on the board.",
+                Message.of("moment.rest"),
+                Message.of(crust ? "moment.rest.how-crust" : "moment.rest.how"),
                 from,
                 until,
-                crust ? "until the crust is cracked" : "until it goes on the plate");
+                Message.of(crust ? "until.cracked" : "until.plate"));
     }
 
     private static Moment serve(double from) {
         return inMinutes(
-                Phase.SERVE, "On the plate", "Serve it, then say how it was.", from, Double.POSITIVE_INFINITY, "");
+                Phase.SERVE,
+                Message.of("moment.serve"),
+                Message.of("moment.serve.how"),
+                from,
+                Double.POSITIVE_INFINITY,
+                Message.NOTHING);
     }
 }

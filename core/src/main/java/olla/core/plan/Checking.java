@@ -12,16 +12,17 @@ import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
+import olla.core.messages.Message;
 
 /**
  * Which piece to look at, where, and how, for each cut and dress (common practice, no source).
  *
- * @param say what to do, as spoken
- * @param how with what, in a sentence or two
+ * @param say what to do
+ * @param how with what
  * @param where the tip of knife or probe goes
  * @param cues what can be answered, in the order in which it is asked
  */
-public record Checking(String say, String how, String where, List<Cue> cues) {
+public record Checking(Message say, Message how, Message where, List<Cue> cues) {
 
     private static final List<Cue> FLESH =
             List.of(Cue.GLASSY, Cue.JUST_OPAQUE, Cue.FLAKES_UNDER_PRESSURE, Cue.FLAKES_BY_ITSELF);
@@ -29,10 +30,7 @@ public record Checking(String say, String how, String where, List<Cue> cues) {
 
     /** How anything is checked of which nothing else is known. */
     public static final Checking ANY = new Checking(
-            "Check the thickest piece",
-            "Slip a knife into the middle, twist, look. Shut the door again either way.",
-            "The centre of the thickest piece, from the side, halfway up.",
-            KNIFE);
+            Message.of("check.piece"), Message.of("check.how.knife"), Message.of("check.where.piece"), KNIFE);
 
     /** How a running bake is checked, as it is by then. */
     public static Checking of(BakeFacts facts) {
@@ -49,48 +47,39 @@ public record Checking(String say, String how, String where, List<Cue> cues) {
         return piece.cut() == Cut.WHOLE || piece.cut() == Cut.STEAK;
     }
 
-    private static String say(Piece piece, Dress dress) {
+    private static Message say(Piece piece, Dress dress) {
         if (dress instanceof SaltCrust) {
-            return "Check through the crust";
+            return Message.of("check.crust");
         }
         if (dress instanceof Parcel) {
-            return "Open one parcel's corner";
+            return Message.of("check.parcel");
         }
-        return piece.cut() == Cut.WHOLE || piece.cut() == Cut.SIDE
-                ? "Check the thickest part"
-                : "Check the thickest piece";
+        return Message.of(piece.cut() == Cut.WHOLE || piece.cut() == Cut.SIDE ? "check.part" : "check.piece");
     }
 
-    private static String how(Piece piece, Dress dress) {
+    private static Message how(Piece piece, Dress dress) {
         if (dress instanceof SaltCrust crust) {
-            return "Bore through the salt with a skewer, count to ten, touch it to your lip; or leave a probe in the hole."
-                    + (crust.headAndTail() ? "" : " The eye turns white.");
+            return Message.sentences(
+                    Message.of("check.how.crust"),
+                    crust.headAndTail() ? Message.NOTHING : Message.of("check.how.crust-eye"));
         }
         if (dress instanceof Parcel parcel) {
-            return (parcel.sheet() == Sheet.FOIL
-                            ? "The thickest one, away from your face. "
-                            : "The thickest one, steam away. ")
-                    + "Knife to the middle, look, fold it shut again.";
+            return Message.of(parcel.sheet() == Sheet.FOIL ? "check.how.foil" : "check.how.parchment");
         }
         if (dress instanceof Topping) {
-            return "Lift the edge of the topping with a fork, twist in the middle, look. Shut the door again either way.";
+            return Message.of("check.how.topping");
         }
         if (dress instanceof Breaded) {
-            return "Break the thickest one open. Shut the door again either way.";
+            return Message.of("check.how.breaded");
         }
-        return piece.cut() == Cut.WHOLE
-                ? "Knife in along the backbone behind the head, part the flesh, look. Shut the door either way."
-                : "Slip a knife into the middle, twist, look. Shut the door again either way.";
+        return Message.of(piece.cut() == Cut.WHOLE ? "check.how.backbone" : "check.how.knife");
     }
 
-    private static String where(Piece piece) {
+    private static Message where(Piece piece) {
         if (piece.cut() == Cut.WHOLE) {
-            return "Behind the head, beside the backbone, down to the bone but not onto it.";
+            return Message.of("check.where.whole");
         }
-        if (piece.cut() == Cut.STEAK) {
-            return "Between bone and skin, at the thickest.";
-        }
-        return "The centre of the thickest piece, from the side, halfway up.";
+        return Message.of(piece.cut() == Cut.STEAK ? "check.where.steak" : "check.where.piece");
     }
 
     private static List<Cue> cues(Piece piece, Dress dress) {

@@ -2,21 +2,22 @@ package olla.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
-import olla.core.units.Said;
 
 /**
  * Something to be done by hand while a dish is in the oven.
  *
  * @param index its place in the programme
  * @param minute when, since the first thing went in
- * @param say what, as spoken
+ * @param say what
  * @param hint how
  */
-record HandStep(int index, double minute, String say, String hint) {
+record HandStep(int index, double minute, Message say, Message hint) {
 
-    private static final String QUICK = "Be quick; tap when it is done and the door is shut.";
+    private static final Message QUICK = Message.of("hand.quick");
 
     /**
      * The steps of a programme on the clock.
@@ -36,18 +37,21 @@ record HandStep(int index, double minute, String say, String hint) {
             if (stage instanceof Stage.Add add) {
                 steps.add(added(i, at, add.what(), raised(stages, i, dial)));
             } else if (stage instanceof Stage.Turn) {
-                steps.add(new HandStep(i, at, "Turn it over", QUICK));
+                steps.add(new HandStep(i, at, Message.of("hand.turn"), QUICK));
             } else if (stage instanceof Stage.Bake bake) {
                 boolean toldAlready = i > 0 && stages.get(i - 1) instanceof Stage.Add;
                 if (!Double.isNaN(dial) && bake.tempC() != dial && !toldAlready) {
-                    steps.add(
-                            new HandStep(i, at, "Set the oven to " + Said.dial(bake.tempC()), "Leave the door shut."));
+                    steps.add(new HandStep(
+                            i,
+                            at,
+                            Message.of("hand.dial", "dial", Quantity.dial(bake.tempC())),
+                            Message.of("hand.leave-shut")));
                 }
                 dial = bake.tempC();
                 at += bake.minutes().orElseThrow();
             } else if (stage instanceof Stage.Grill grill) {
                 if (i < tail) {
-                    steps.add(new HandStep(i, at, "Grill on now", "Stay with it. Tap when it is on."));
+                    steps.add(new HandStep(i, at, NextHand.GRILL, Message.of("hand.grill.how")));
                 }
                 at += grill.minutes();
             }
@@ -63,18 +67,19 @@ record HandStep(int index, double minute, String say, String hint) {
         return last;
     }
 
-    private static HandStep added(int index, double minute, Stage.What what, String raised) {
-        return switch (what) {
-            case FISH -> new HandStep(index, minute, "The fish on now", "Onto the base, skin down. " + QUICK);
-            case TOPPING -> new HandStep(index, minute, "Topping on", raised + QUICK);
-            case GLAZE -> new HandStep(index, minute, "Glaze it again", "Brush it on thinly. " + QUICK);
-            case SIDES -> new HandStep(index, minute, "Sides in", "Beside the fish. " + QUICK);
-        };
+    private static HandStep added(int index, double minute, Stage.What what, Message raised) {
+        // A topping needs no telling how.
+        Message how = what == Stage.What.TOPPING
+                ? Message.NOTHING
+                : Message.word(what).form("how");
+        Message hint = Message.sentences(how, raised, QUICK);
+        return new HandStep(index, minute, Message.word(what).form("say"), hint);
     }
 
-    private static String raised(List<Stage> stages, int index, double dial) {
+    /* The dial, where it is turned with what goes on. */
+    private static Message raised(List<Stage> stages, int index, double dial) {
         return stages.get(index + 1) instanceof Stage.Bake bake && bake.tempC() != dial
-                ? "Then the oven to " + Said.dial(bake.tempC()) + ". "
-                : "";
+                ? Message.of("hand.then-dial", "dial", Quantity.dial(bake.tempC()))
+                : Message.NOTHING;
     }
 }

@@ -2,7 +2,8 @@ package olla.core.plan;
 
 import olla.core.fish.Cut;
 import olla.core.fish.Species;
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * How many it feeds. Raw weight a person: boneless 140 to 180 g, whole head-on 400 to 500 g (common practice, no source).
@@ -69,6 +70,8 @@ public final class Helpings {
     }
 
     private static void checked(int guests) {
-        new Refusals().range("guests", "A number of guests", guests, 1, 500, "").throwIfAny();
+        new Refusals()
+                .range("guests", "number-of-guests", guests, 1, 500, Unit.NUMBER)
+                .throwIfAny();
     }
 }

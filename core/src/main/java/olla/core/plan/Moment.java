@@ -1,18 +1,20 @@
 package olla.core.plan;
 
+import olla.core.messages.Message;
+
 /**
  * A stretch of a running bake with one thing to do in it.
  *
  * @param phase which stretch
- * @param say the one sentence, as spoken
- * @param hint how, in a sentence
+ * @param say the one sentence
+ * @param hint how
  * @param fromSeconds since the fish went in, inclusive
  * @param untilSeconds since the fish went in, exclusive; infinite for the last
- * @param next what the clock counts down to, as spoken; empty where nothing follows
+ * @param next what the clock counts down to, nothing where nothing follows
  * @param step which of the programme's stages is to be done by hand; -1 for none
  */
 public record Moment(
-        Phase phase, String say, String hint, double fromSeconds, double untilSeconds, String next, int step) {
+        Phase phase, Message say, Message hint, double fromSeconds, double untilSeconds, Message next, int step) {
 
     /** The stretches, in the order in which they may come. */
     public enum Phase {
@@ -35,7 +37,7 @@ public record Moment(
         FORGOTTEN
     }
 
-    Moment(Phase phase, String say, String hint, double fromSeconds, double untilSeconds, String next) {
+    Moment(Phase phase, Message say, Message hint, double fromSeconds, double untilSeconds, Message next) {
         this(phase, say, hint, fromSeconds, untilSeconds, next, -1);
     }
 

@@ -1,18 +1,19 @@
 package olla.core.plan;
 
 import java.util.Optional;
+import olla.core.messages.Message;
 
 /**
  * The next thing that hands do to a dish in the oven, other than to take it out: whoever looks and shuts the door again is
  * told how long until then.
  *
  * @param minute when, since the first thing went in
- * @param say what, as spoken
+ * @param say what
  */
-public record NextHand(double minute, String say) {
+public record NextHand(double minute, Message say) {
 
     /** What is said when the grill has to be on. */
-    static final String GRILL = "Grill on now";
+    static final Message GRILL = Message.of("hand.grill");
 
     /** The next thing after a minute; empty where it only has to come out. */
     public static Optional<NextHand> after(BakeFacts facts, double minute) {

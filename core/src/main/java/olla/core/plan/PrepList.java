@@ -2,10 +2,13 @@ package olla.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import olla.core.doneness.Doneness;
 import olla.core.dress.Style;
 import olla.core.fish.Cut;
 import olla.core.fish.EatingQualities.Bones;
 import olla.core.fish.Piece;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 
 /** What this fish, in this cut, for this dress, needs before the oven (common practice, no source). */
 public final class PrepList {
@@ -38,17 +41,9 @@ public final class PrepList {
     public static List<PrepStep> of(
             Piece piece, Style style, boolean rinse, boolean stuffed, boolean burstGut, Extra extra, TrayFit fit) {
         PrepList list = new PrepList();
-        list.add(
-                "board",
-                "A board and a knife for fish alone",
-                "What touches raw fish touches nothing else unwashed.",
-                1);
+        list.add("board", 1);
         if (piece.frozen()) {
-            list.add(
-                    "frozen",
-                    "Leave it frozen and dry, or thaw it in the fridge first",
-                    "Half thawed it bakes unevenly.",
-                    1);
+            list.add("frozen", 1);
         }
         if (piece.cut() == Cut.WHOLE) {
             list.whole(style, burstGut);
@@ -59,113 +54,96 @@ public final class PrepList {
         if (stuffed) {
             list.add(
                     "stuff",
-                    piece.cut() == Cut.WHOLE ? "Fill the cavity loosely" : "Cut a pocket and fill it",
-                    "A stuffing of shellfish, egg or bread must itself reach [74 °C] (FDA Food Code 3-401.11).",
+                    Message.of(piece.cut() == Cut.WHOLE ? "prep.stuff" : "prep.stuff.pocket"),
+                    Message.of("prep.stuff.why", "least", Quantity.celsius(Doneness.STUFFING_C)),
                     6);
         }
         if (fit != null && fit.how(piece) != TrayFit.How.STRAIGHT) {
-            list.add("fit", fit.words(piece, style), "What hangs over the rim burns.", 3);
+            list.add("fit", fit.words(piece, style), Message.of("prep.fit.why"), 3);
         }
         if (!piece.frozen()) {
             list.add(
                     "temper",
-                    "Out of the fridge for " + TEMPER_MINUTES + " minutes",
-                    "A cold middle lags behind. Never more than two hours in the warm altogether (USDA FSIS).",
+                    Message.of("prep.temper", "minutes", TEMPER_MINUTES),
+                    Message.of("prep.temper.why"),
                     TEMPER_MINUTES);
         }
-        list.add("wash", "Wash hands, board and knife with hot water and soap", "Before anything else is touched.", 2);
+        list.add("wash", 2);
         return List.copyOf(list.steps);
     }
 
     private void whole(Style style, boolean burstGut) {
-        add("gut", "Gut it, without cutting into the stomach", "A burst gut is bitter.", 4);
+        add("gut", 4);
         if (burstGut) {
-            add(
-                    "flush",
-                    "Flush it through the gills until the water runs clear",
-                    "The gut has burst; bitterness sits in the cavity.",
-                    3);
+            add("flush", 3);
         }
-        add("gills", "Cut out the gills", "They turn bitter in the heat.", 2);
+        add("gills", 2);
         if (style == Style.SALT_CRUST) {
-            add(
-                    "scales-on",
-                    "Leave the scales on",
-                    "They keep the salt out of the flesh and lift off with the crust.",
-                    0);
+            add("scales-on", 0);
         } else {
-            add("scale", "Scale it from tail to head, under water", "Scales come off now or land on the plate.", 4);
+            add("scale", 4);
         }
-        add("fins", "Trim the fins with scissors", "They burn and tear paper; leave them for looks if you like.", 1);
-        add("rinse-cavity", "Rinse the cavity with cold water", "Blood along the backbone tastes.", 1);
-        add("dry", "Pat it dry inside and out", "A wet skin steams and sticks.", 1);
+        add("fins", 1);
+        add("rinse-cavity", 1);
+        add("dry", 1);
         if (style == Style.OPEN_TRAY || style == Style.TOPPING) {
-            add(
-                    "score",
-                    "Score each side three times to the bone",
-                    "Salt and heat get in, and the skin does not burst.",
-                    2);
+            add("score", 2);
         }
     }
 
     private void fillet(Piece piece, Style style, boolean rinse) {
         if (piece.species().traits().bones() == Bones.PIN
                 || piece.species().traits().bones() == Bones.MANY) {
-            add("pin", "Run a finger along and pull the pin bones", "Towards the head, with tweezers.", 4);
+            add("pin", 4);
         }
         if (rinse) {
-            add("rinse", "Rinse it in a bowl of cold water", "The rinsing school; a running tap splashes the sink.", 1);
+            add("rinse", 1);
         }
-        String skinOff = skinOff(piece, style);
-        if (!skinOff.isEmpty()) {
-            add("skin-off", "Take the skin off", skinOff, 3);
+        Message skinOff = skinOff(piece, style);
+        if (!skinOff.nothing()) {
+            add("skin-off", Message.of("prep.skin-off"), skinOff, 3);
         } else {
             add(
                     "skin-on",
-                    "Leave the skin on",
-                    style == Style.FOIL
-                            ? "It holds the piece together and sticks to the foil, so a slice lifts the flesh off it."
-                            : "It holds the piece together.",
+                    Message.of("prep.skin-on"),
+                    Message.of(style == Style.FOIL ? "prep.skin-on.why-foil" : "prep.skin-on.why"),
                     0);
         }
         add(
                 "dry",
-                "Pat it dry",
-                rinse
-                        ? "A wet face steams and sticks."
-                        : "No rinsing: paper takes off what there is and splashes nothing.",
+                Message.of("prep.dry-fillet"),
+                Message.of(rinse ? "prep.dry-fillet.why-rinsed" : "prep.dry-fillet.why"),
                 1);
     }
 
-    /* Why the skin comes off; empty where it stays on. */
-    private static String skinOff(Piece piece, Style style) {
+    /* Why the skin comes off; nothing where it stays on. */
+    private static Message skinOff(Piece piece, Style style) {
         if (piece.species().traits().bones() == Bones.CARTILAGE) {
-            return "This fish's skin is rough as sandpaper, and shrinks.";
+            return Message.of("prep.skin-off.why-rough");
         }
         if (piece.cut() == Cut.ROLL) {
-            return "Rolled in, it would stay raw and tough.";
+            return Message.of("prep.skin-off.why-roll");
         }
         if (piece.cut() == Cut.STRIP || style == Style.BREADED) {
-            return "Under a coat or on a strip it curls and stays tough.";
+            return Message.of("prep.skin-off.why-strip");
         }
-        return style == Style.PARCHMENT ? "In a paper parcel it stays soft and unpleasant." : "";
+        return style == Style.PARCHMENT ? Message.of("prep.skin-off.why-paper") : Message.NOTHING;
     }
 
     private void extra(Extra extra) {
         switch (extra) {
-            case CITRUS ->
-                add(
-                        "citrus",
-                        "Rub it with citrus for 5 minutes, then rinse and dry",
-                        "Takes off the smell; longer cooks it.",
-                        6);
-            case MILK -> add("milk", "Soak it in milk, then dry it", "Mellows a strong fish.", 20);
-            case SALT -> add("salt", "Salt it, wait, wipe it dry", "Firms the flesh and seasons it to the middle.", 15);
+            case CITRUS -> add("citrus", 6);
+            case MILK -> add("milk", 20);
+            case SALT -> add("salt", 15);
             case NONE -> {}
         }
     }
 
-    private void add(String key, String what, String why, int minutes) {
+    private void add(String key, int minutes) {
+        add(key, Message.of("prep." + key), Message.of("prep." + key + ".why"), minutes);
+    }
+
+    private void add(String key, Message what, Message why, int minutes) {
         steps.add(new PrepStep(key, what, why, minutes));
     }
 }

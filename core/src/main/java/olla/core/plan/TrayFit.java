@@ -4,8 +4,10 @@ import olla.core.dress.Style;
 import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
-import olla.core.units.Refusals;
-import olla.core.units.Said;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * Whether a piece fits a tray, and how if not straight (common practice, no source).
@@ -27,11 +29,11 @@ public record TrayFit(double lengthMm, double widthMm) {
     /* Bent at the backbone a fish is about so much shorter (common practice, no source). */
     private static final double BENT_SHARE = 0.82;
 
-    /** @throws olla.core.units.RefusedInput where no tray is that size */
+    /** @throws olla.core.messages.RefusedInput where no tray is that size */
     public TrayFit {
         new Refusals()
-                .range("trayLengthMm", "A tray's length", lengthMm, 100, 800, "mm")
-                .range("trayWidthMm", "A tray's width", widthMm, 100, 800, "mm")
+                .range("trayLengthMm", "tray-length", lengthMm, 100, 800, Unit.MM)
+                .range("trayWidthMm", "tray-width", widthMm, 100, 800, Unit.MM)
                 .throwIfAny();
     }
 
@@ -72,24 +74,16 @@ public record TrayFit(double lengthMm, double widthMm) {
     }
 
     /**
-     * What to do, in words.
+     * What to do.
      *
      * @param style how it will be dressed: under salt nothing is cut that bares its flesh
      */
-    public String words(Piece piece, Style style) {
+    public Message words(Piece piece, Style style) {
         How how = how(piece);
-        if (style == Style.SALT_CRUST && (how == How.BENT || how == How.HEADLESS)) {
-            return "Too long for this tray, and under salt nothing is cut off: take a longer tray, or a smaller fish.";
+        boolean salt = style == Style.SALT_CRUST;
+        if (salt && (how == How.BENT || how == How.HEADLESS)) {
+            return Message.of("fit.too-long-for-salt");
         }
-        return switch (how) {
-            case STRAIGHT -> "It fits the tray.";
-            case DIAGONAL -> "Too long to lie straight: lay it on the diagonal.";
-            case BENT -> "Too long: cut the backbone from inside and bend it to the tray.";
-            case HEADLESS -> "Too long: take off head and tail.";
-            case NOT ->
-                Said.mm(Math.round(piece.lengthMm()))
-                        + " will not go into this tray. Take a larger one"
-                        + (style == Style.SALT_CRUST ? "." : ", or cut it in pieces.");
-        };
+        return Message.of(Message.word(how).key(), "length", Quantity.mm(Math.round(piece.lengthMm())), "salt", salt);
     }
 }

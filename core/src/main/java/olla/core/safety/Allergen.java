@@ -14,35 +14,26 @@ import java.util.stream.Collectors;
  * there.
  */
 public enum Allergen {
-    GLUTEN(
-            "gluten",
-            "(?<!gluten.free )(wheat|rye|barley|oats?|oatmeal|spelt|semolina|flour|crumbs?|breads?|panko|couscous|"
-                    + "beer|pasta)"),
-    CRUSTACEANS("crustaceans", "shrimps?|prawns?|crabs?|lobsters?|crayfish|langoustines?"),
-    EGG("egg", "eggs?|egg whites?|yolks?|mayonnaise|aioli|meringue"),
-    FISH("fish", "fish|anchov(y|ies)|cod|haddock|hake|salmon|trout|tuna|roe|caviar|worcester sauce"),
-    PEANUTS("peanuts", "peanuts?|groundnuts?"),
-    SOYA("soya", "soya?|soy sauce|tofu|miso|tamari|edamame"),
-    MILK("milk", "milk|butter|buttermilk|cream|cheese|yoghurt|yogurt|ricotta|mascarpone|ghee|whey|parmesan"),
-    NUTS("nuts", "nuts?|almonds?|hazelnuts?|walnuts?|cashews?|pecans?|pistachios?|macadamias?|pesto|marzipan|praline"),
-    CELERY("celery", "celery|celeriac|stock|bouillon"),
-    MUSTARD("mustard", "mustard|mayonnaise"),
-    SESAME("sesame", "sesame|tahini"),
-    SULPHITES("sulphites", "wine|cider|vinegar|raisins|sultanas|apricots|sulphites?"),
-    LUPIN("lupin", "lupins?"),
-    MOLLUSCS("molluscs", "mussels?|clams?|oysters?|squid|octopus|scallops?|cockles?|whelks?");
+    GLUTEN("(?<!gluten.free )(wheat|rye|barley|oats?|oatmeal|spelt|semolina|flour|crumbs?|breads?|panko|couscous|"
+            + "beer|pasta)"),
+    CRUSTACEANS("shrimps?|prawns?|crabs?|lobsters?|crayfish|langoustines?"),
+    EGG("eggs?|egg whites?|yolks?|mayonnaise|aioli|meringue"),
+    FISH("fish|anchov(y|ies)|cod|haddock|hake|salmon|trout|tuna|roe|caviar|worcester sauce"),
+    PEANUTS("peanuts?|groundnuts?"),
+    SOYA("soya?|soy sauce|tofu|miso|tamari|edamame"),
+    MILK("milk|butter|buttermilk|cream|cheese|yoghurt|yogurt|ricotta|mascarpone|ghee|whey|parmesan"),
+    NUTS("nuts?|almonds?|hazelnuts?|walnuts?|cashews?|pecans?|pistachios?|macadamias?|pesto|marzipan|praline"),
+    CELERY("celery|celeriac|stock|bouillon"),
+    MUSTARD("mustard|mayonnaise"),
+    SESAME("sesame|tahini"),
+    SULPHITES("wine|cider|vinegar|raisins|sultanas|apricots|sulphites?"),
+    LUPIN("lupins?"),
+    MOLLUSCS("mussels?|clams?|oysters?|squid|octopus|scallops?|cockles?|whelks?");
 
-    private final String words;
     private final Pattern givesAway;
 
-    Allergen(String words, String givesAway) {
-        this.words = words;
+    Allergen(String givesAway) {
         this.givesAway = Pattern.compile("\\b(" + givesAway + ")\\b");
-    }
-
-    /** As it is declared. */
-    public String words() {
-        return words;
     }
 
     /** Those that a list of ingredients gives away, in the order of the regulation. */

@@ -5,7 +5,8 @@ import olla.core.doneness.Doneness;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.units.Refusals;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusals;
 
 /**
  * What the kitchen vouches for: who eats, and what was done about parasites. It decides which targets are offered. All of
@@ -37,15 +38,9 @@ public record Assurance(boolean guestsAtRisk, Parasites parasites) {
      */
     public void check(Doneness target, Piece piece, Refusals refusals) {
         if (guestsAtRisk && target.belowOfficial()) {
-            refusals.add(
-                    "doneness",
-                    "For guests who are pregnant, very young, old or ill only the official minimum will do: [63 °C]"
-                            + " inside.");
+            refusals.add("doneness", "refusal.guests-at-risk", "least", Quantity.celsius(Doneness.OFFICIAL_MINIMUM_C));
         } else if (target.underDone() && piece.filling() != Filling.STUFFING && !freeOfParasites(piece.species())) {
-            refusals.add(
-                    "parasites",
-                    "Under-done fish has to have been frozen first, 7 days at [-20 °C] or 15 hours at [-35 °C], or"
-                            + " farmed on pellets alone. Say which, or choose a target from “flakes” up.");
+            refusals.add("parasites", Parasites.freezing("refusal.parasites"));
         }
     }
 

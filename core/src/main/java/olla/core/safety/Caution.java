@@ -1,15 +1,17 @@
 package olla.core.safety;
 
+import olla.core.messages.Message;
+
 /**
  * Something that can hurt somebody.
  *
  * @param code stable name of the rule
  * @param weight how hard it is said
  * @param when at which moment it matters
- * @param text what to know, in a sentence or two
+ * @param text what to know
  * @param source who says so
  */
-public record Caution(String code, Weight weight, When when, String text, String source) {
+public record Caution(String code, Weight weight, When when, Message text, Message source) {
 
     /** The moment at which a caution matters, and is shown. */
     public enum When {

@@ -23,6 +23,8 @@ import olla.core.fish.EatingQualities;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.safety.Caution.Weight;
@@ -43,11 +45,20 @@ public final class Cautions {
     /* Below this peak, fish is served under-done where parasites are concerned, °C: short of the band that flakes. */
     private static final double UNDER_DONE_C = Band.FLAKES.fromC() - LANDS_WITHIN_K;
 
-    private static final String COMMON = "common practice";
-    private static final String ADVICE = "FDA and EPA, advice about eating fish";
-    private static final String COOKING = "FDA Food Code 3-401.11";
-    private static final String HAZARDS = "FDA Fish and Fishery Products Hazards and Controls Guidance";
-    private static final String FSIS = "USDA FSIS";
+    private static final Message COMMON = source("common");
+    private static final Message ADVICE = source("advice-about-eating-fish");
+    private static final Message COOKING = source("food-code-cooking");
+    private static final Message HAZARDS = source("hazards-guidance");
+
+    /* What makers of parchment allow, °C (from memory). */
+    private static final double SHEETS_FROM_C = 215;
+    private static final double SHEETS_TO_C = 230;
+
+    /* Raw yolks, in the fridge (published: USDA FSIS, shell eggs from farm to table, from memory). */
+    private static final int YOLKS_KEPT_DAYS = 2;
+
+    /* Raw garlic in oil, in the fridge (published: USDA FSIS, advice on botulism, from memory). */
+    private static final int GARLIC_IN_OIL_DAYS = 4;
 
     /** What a rule looks at; dress, oven and programme are null at the counter. */
     private record Situation(
@@ -72,22 +83,30 @@ public final class Cautions {
         }
     }
 
-    /** One rule: when it matters, whether it applies, what it says, who says so. */
+    /** One rule: when it matters, whether it applies, what stands in its sentence, who says so. */
     private record Rule(
             String code,
             Weight weight,
             When when,
             Predicate<Situation> applies,
-            Function<Situation, String> text,
-            String source) {
+            Function<Situation, Message> text,
+            Message source) {
 
-        Rule(String code, Weight weight, When when, Predicate<Situation> applies, String text, String source) {
-            this(code, weight, when, applies, situation -> text, source);
+        Rule(String code, Weight weight, When when, Predicate<Situation> applies, Message source, Object... values) {
+            this(code, weight, when, applies, situation -> Message.of(key(code), values), source);
         }
 
         Caution of(Situation situation) {
             return new Caution(code, weight, when, text.apply(situation), source);
         }
+    }
+
+    private static Message source(String name) {
+        return Message.of("source." + name);
+    }
+
+    private static String key(String code) {
+        return "caution." + code.toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static final List<Rule> RULES = List.of(
@@ -98,11 +117,16 @@ public final class Cautions {
                     s -> s.dress() instanceof Parcel parcel
                             && !s.flames()
                             && s.programme().hottestC() > parcel.sheet().limitC(),
-                    s -> String.format(
-                            Locale.ROOT,
-                            "Parchment may scorch above [%.0f °C dial]. Use foil, or turn the oven down.",
-                            ((Parcel) s.dress()).sheet().limitC()),
-                    "makers' limits of [215 °C dial] to [230 °C dial]; " + COMMON),
+                    s -> Message.of(
+                            key("SHEET_LIMIT"),
+                            "limit",
+                            Quantity.dial(((Parcel) s.dress()).sheet().limitC())),
+                    Message.of(
+                            "source.sheet-makers",
+                            "from",
+                            Quantity.dial(SHEETS_FROM_C),
+                            "to",
+                            Quantity.dial(SHEETS_TO_C))),
             new Rule(
                     "PAPER_FIRE",
                     STOP,
@@ -110,137 +134,95 @@ public final class Cautions {
                     s -> s.parcel(Sheet.PARCHMENT)
                             && s.oven() != null
                             && s.oven().open(),
-                    "Paper catches fire over embers and flames. Use foil.",
                     COMMON),
             new Rule(
                     "BELOW_MINIMUM",
                     WARN,
                     When.BENCH,
                     s -> s.dress() != null && s.peakC() < COOKED_C,
-                    "Stays below the official [63 °C]. Not for guests who are pregnant, very young, old or ill.",
-                    COOKING),
+                    COOKING,
+                    "least",
+                    Quantity.celsius(Doneness.OFFICIAL_MINIMUM_C)),
             new Rule(
                     PARASITES,
                     WARN,
                     When.BENCH,
                     s -> s.peakC() < UNDER_DONE_C && s.filling() != Filling.STUFFING,
-                    "Under-done fish should have been frozen first: 7 days at [-20 °C] or 15 hours at [-35 °C].",
-                    "FDA Food Code 3-402.11"),
-            new Rule(
-                    "HISTAMINE",
-                    WARN,
-                    When.BENCH,
-                    s -> s.species().formsHistamine(),
-                    "Keep it cold until the oven: this fish turns poisonous when warm, and cooking does not mend it.",
-                    HAZARDS),
-            new Rule(
-                    "CIGUATERA",
-                    KNOW,
-                    When.BENCH,
-                    s -> s.species().fromReefs(),
-                    "Large reef fish can carry a poison that heat leaves whole. Know where yours was caught.",
-                    HAZARDS),
+                    s -> Parasites.freezing(key(PARASITES)),
+                    source("food-code-freezing")),
+            new Rule("HISTAMINE", WARN, When.BENCH, s -> s.species().formsHistamine(), HAZARDS),
+            new Rule("CIGUATERA", KNOW, When.BENCH, s -> s.species().fromReefs(), HAZARDS),
             new Rule(
                     "MERCURY_HIGH",
                     WARN,
                     When.COUNTER,
                     s -> s.species().traits().mercury() == EatingQualities.Mercury.HIGH,
-                    "Not for guests who are pregnant or nursing, nor for young children: it carries much mercury.",
                     ADVICE),
             new Rule(
                     "MERCURY_MODERATE",
                     KNOW,
                     When.COUNTER,
                     s -> s.species().traits().mercury() == EatingQualities.Mercury.MODERATE,
-                    "Pregnant or nursing guests: one helping a week and no other fish that week.",
                     ADVICE),
             new Rule(
                     "ACID_FOIL",
                     WARN,
                     When.BENCH,
                     s -> s.parcel(Sheet.FOIL) && ((Parcel) s.dress()).acid(),
-                    "Citrus, wine, vinegar or tomato dissolves bare aluminium: lay parchment between.",
-                    "Federal Institute for Risk Assessment, advice on uncoated aluminium"),
+                    source("advice-on-aluminium")),
             new Rule(
                     "SCALES_OFF",
                     WARN,
                     When.BENCH,
                     s -> s.dress() instanceof SaltCrust crust && !crust.scalesOn(),
-                    "Without its scales the skin lets salt through: wrap it in leaves or parchment, and peel it on the"
-                            + " plate.",
                     COMMON),
             new Rule(
                     "EGG",
                     KNOW,
                     When.BENCH,
                     s -> s.dress() instanceof SaltCrust crust && crust.school().whitesAKilo() > 0,
-                    "Contains egg. The yolks are raw: keep them at [4 °C] and use them within 2 days.",
-                    "Regulation (EU) No 1169/2011, Annex II; " + FSIS),
+                    source("allergens-and-eggs"),
+                    "cold",
+                    Quantity.celsius(Piece.FRIDGE_C),
+                    "days",
+                    YOLKS_KEPT_DAYS),
             new Rule(
                     "STUFFING",
                     WARN,
                     When.BENCH,
                     s -> s.dress() != null && s.filling() == Filling.STUFFING,
-                    "A stuffing of shellfish, egg or bread must itself reach [74 °C]; the time is set by it.",
-                    COOKING),
+                    COOKING,
+                    "least",
+                    Quantity.celsius(Doneness.STUFFING_C)),
             new Rule(
                     "GARLIC_OIL",
                     KNOW,
                     When.BENCH,
                     s -> s.dress() instanceof OpenTray tray && tray.finish() == Finish.MARINATED,
-                    "Raw garlic in oil never stands at room temperature: make it fresh, keep it cold, 4 days at most.",
-                    FSIS + ", advice on botulism"),
+                    source("advice-on-botulism"),
+                    "days",
+                    GARLIC_IN_OIL_DAYS),
             new Rule(
                     "GRILL",
                     WARN,
                     When.GRILL,
                     s -> s.programme() != null && s.programme().grills(),
-                    "Stay and watch the grill. No paper, and no glass dish, under it.",
                     COMMON),
-            new Rule(
-                    "STEAM",
-                    KNOW,
-                    When.OPENING,
-                    s -> s.dress() instanceof Parcel,
-                    "Open the parcel away from your face: steam.",
-                    COMMON),
-            new Rule(
-                    "SHARDS",
-                    WARN,
-                    When.OPENING,
-                    Situation::salt,
-                    "Crack it under a cloth, with a tool that never touches the fish: hot shards, then steam.",
-                    COMMON),
-            new Rule(
-                    "SODIUM",
-                    KNOW,
-                    When.OPENING,
-                    Situation::salt,
-                    "Brush all salt off before you lift the skin; tell guests who eat little salt.",
-                    COMMON),
+            new Rule("STEAM", KNOW, When.OPENING, s -> s.dress() instanceof Parcel, COMMON),
+            new Rule("SHARDS", WARN, When.OPENING, Situation::salt, COMMON),
+            new Rule("SODIUM", KNOW, When.OPENING, Situation::salt, COMMON),
             new Rule(
                     "BONES",
                     KNOW,
                     When.OPENING,
                     Situation::bony,
-                    s -> "Tell your guests of the bones: "
-                            + s.species().traits().bones().words() + ".",
+                    s -> Message.of(key("BONES"), "bones", s.species().traits().bones()),
                     COMMON),
-            new Rule(
-                    "TWO_HOURS",
-                    KNOW,
-                    When.REST,
-                    s -> s.dress() != null,
-                    Leftovers.words(),
-                    FSIS + ", leftovers and food safety"));
+            new Rule("TWO_HOURS", KNOW, When.REST, s -> s.dress() != null, s -> Leftovers.rule(), source("leftovers")));
 
     /* Closes every list. */
-    private static final Caution LOCAL_CODE = new Caution(
-            "LOCAL_CODE",
-            KNOW,
-            When.BENCH,
-            "Your local food code and trained staff have the last word. Contains fish, an allergen.",
-            "Regulation (EU) No 1169/2011, Annex II");
+    private static final Caution LOCAL_CODE =
+            new Caution("LOCAL_CODE", KNOW, When.BENCH, Message.of(key("LOCAL_CODE")), source("allergens"));
 
     private Cautions() {}
 

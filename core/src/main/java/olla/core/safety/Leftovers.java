@@ -1,6 +1,8 @@
 package olla.core.safety;
 
 import olla.core.doneness.Doneness;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 
 /** What is left of a dish (published: USDA FSIS, leftovers and food safety, from memory: 2 hours, 3 to 4 days, 74 °C). */
 public final class Leftovers {
@@ -16,13 +18,15 @@ public final class Leftovers {
 
     private Leftovers() {}
 
-    /** What to do with what is left, in a sentence. */
-    public static String words() {
-        return String.format(
-                java.util.Locale.ROOT,
-                "What is left goes into the fridge within %.0f hours, is eaten in %d days and reheated to [%.0f °C].",
+    /** What to do with what is left. */
+    public static Message rule() {
+        return Message.of(
+                "leftovers",
+                "hours",
                 FRIDGE_WITHIN_MIN / 60,
+                "days",
                 KEPT_DAYS,
-                REHEATED_C);
+                "reheated",
+                Quantity.celsius(REHEATED_C));
     }
 }

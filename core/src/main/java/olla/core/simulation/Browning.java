@@ -16,28 +16,21 @@ public final class Browning {
 
     /** What the index looks like (common practice, no source). */
     public enum Colour {
-        PALE(0, "pale"),
-        BLOND(0.6, "blond"),
-        GOLD(2.5, "gold"),
-        BROWN(8, "brown"),
-        BURNT(25, "burnt");
+        PALE(0),
+        BLOND(0.6),
+        GOLD(2.5),
+        BROWN(8),
+        BURNT(25);
 
         private final double from;
-        private final String word;
 
-        Colour(double from, String word) {
+        Colour(double from) {
             this.from = from;
-            this.word = word;
         }
 
         /** The index from which it is so. */
         public double from() {
             return from;
-        }
-
-        /** In one word. */
-        public String word() {
-            return word;
         }
 
         /** The colour of an index. */

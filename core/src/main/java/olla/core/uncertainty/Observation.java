@@ -3,7 +3,8 @@ package olla.core.uncertainty;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import olla.core.doneness.Cue;
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 
 /**
  * Something that was found out about a bake while it ran or after it, and how likely it is where the coldest point is this
@@ -60,7 +61,7 @@ public sealed interface Observation {
 
     /** A probe's reading at the thickest point, -30 to 120 °C. */
     record Probe(double minute, double celsius) implements InOven {
-        /** @throws olla.core.units.RefusedInput where either is out of range */
+        /** @throws olla.core.messages.RefusedInput where either is out of range */
         public Probe {
             checkMinute("minute", minute);
             checkReading(celsius);
@@ -91,7 +92,7 @@ public sealed interface Observation {
      */
     record Tip(double minute, double celsius, List<Probe> earlier) implements Observation {
 
-        /** @throws olla.core.units.RefusedInput where either is out of range */
+        /** @throws olla.core.messages.RefusedInput where either is out of range */
         public Tip {
             checkMinute("minute", minute);
             checkReading(celsius);
@@ -119,10 +120,10 @@ public sealed interface Observation {
      * @param offC its air less the dial, °C, over some minutes with the door shut
      */
     record OvenAir(double offC) implements Observation {
-        /** @throws olla.core.units.RefusedInput where it is out of range */
+        /** @throws olla.core.messages.RefusedInput where it is out of range */
         public OvenAir {
             new Refusals()
-                    .range("offC", "An oven's error", offC, -100, 100, "°C")
+                    .range("offC", "oven-error", offC, -100, 100, Unit.CELSIUS)
                     .throwIfAny();
         }
 
@@ -134,7 +135,7 @@ public sealed interface Observation {
 
     /** What was seen or felt. */
     record Seen(double minute, Cue cue) implements InOven {
-        /** @throws olla.core.units.RefusedInput where the minute is out of range */
+        /** @throws olla.core.messages.RefusedInput where the minute is out of range */
         public Seen {
             checkMinute("minute", minute);
         }
@@ -157,7 +158,7 @@ public sealed interface Observation {
 
     /** The highest reading of a probe left in through the rest, -30 to 120 °C. */
     record Peak(double outMinute, double celsius) implements After {
-        /** @throws olla.core.units.RefusedInput where either is out of range */
+        /** @throws olla.core.messages.RefusedInput where either is out of range */
         public Peak {
             checkMinute("outMinute", outMinute);
             checkReading(celsius);
@@ -171,7 +172,7 @@ public sealed interface Observation {
 
     /** What was said of it at the table. */
     record Judged(double outMinute, Verdict verdict) implements After {
-        /** @throws olla.core.units.RefusedInput where the minute is out of range */
+        /** @throws olla.core.messages.RefusedInput where the minute is out of range */
         public Judged {
             checkMinute("outMinute", outMinute);
         }
@@ -217,13 +218,13 @@ public sealed interface Observation {
     private static void checkMinute(String field, double minute) {
         // However long it was in: whoever writes it down judges whether that can be, and what is written can be read.
         new Refusals()
-                .range(field, "A minute of the bake", minute, 0, Double.MAX_VALUE, "min")
+                .range(field, "minute-of-the-bake", minute, 0, Double.MAX_VALUE, Unit.MIN)
                 .throwIfAny();
     }
 
     private static void checkReading(double celsius) {
         new Refusals()
-                .range("celsius", "A probe's reading", celsius, -30, 120, "°C")
+                .range("celsius", "probe-reading", celsius, -30, 120, Unit.CELSIUS)
                 .throwIfAny();
     }
 }

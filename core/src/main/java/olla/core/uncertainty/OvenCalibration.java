@@ -1,11 +1,13 @@
 package olla.core.uncertainty;
 
-import java.util.Locale;
 import java.util.Optional;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
-import olla.core.units.Refusals;
 
 /**
  * What is believed of one oven: how far its air is from its dial, and how strongly its air moves against its kind's usual.
@@ -26,13 +28,13 @@ public record OvenCalibration(
 
     private static final double LEAST_DOUBT = 1e-3;
 
-    /** @throws olla.core.units.RefusedInput where a value is out of range */
+    /** @throws olla.core.messages.RefusedInput where a value is out of range */
     public OvenCalibration {
         new Refusals()
-                .range("offsetC", "An oven's error", offsetC, -60, 60, "°C")
-                .range("offsetDoubtC", "The doubt about an oven's error", offsetDoubtC, LEAST_DOUBT, 40, "°C")
-                .range("logFilm", "A film factor's logarithm", logFilm, -1, 1, "")
-                .range("logFilmDoubt", "The doubt about a film factor", logFilmDoubt, LEAST_DOUBT, 1, "")
+                .range("offsetC", "oven-error", offsetC, -60, 60, Unit.CELSIUS)
+                .range("offsetDoubtC", "doubt-about-an-oven-error", offsetDoubtC, LEAST_DOUBT, 40, Unit.CELSIUS)
+                .range("logFilm", "film-factor-logarithm", logFilm, -1, 1, Unit.NUMBER)
+                .range("logFilmDoubt", "doubt-about-a-film-factor", logFilmDoubt, LEAST_DOUBT, 1, Unit.NUMBER)
                 .throwIfAny();
     }
 
@@ -55,31 +57,20 @@ public record OvenCalibration(
     private static final double TRUE_C = 1.5;
 
     /** What it does, as the rest of a sentence that begins with the oven. */
-    public String words() {
+    public Message words() {
         if (!checked()) {
-            return "does what its dial says";
+            return Message.of("oven.unchecked");
         }
-        return Math.abs(offsetC) < TRUE_C
-                ? String.format(Locale.ROOT, "runs true, ±[%.0f K]", offsetDoubtC)
-                : String.format(
-                        Locale.ROOT,
-                        "runs about [%.0f K] %s, ±[%.0f K]",
-                        Math.abs(offsetC),
-                        offsetC > 0 ? "hot" : "cool",
-                        offsetDoubtC);
+        String how = Math.abs(offsetC) < TRUE_C ? "oven.true" : offsetC > 0 ? "oven.hot" : "oven.cool";
+        return Message.of(how, "offset", Quantity.kelvin(Math.abs(offsetC)), "doubt", Quantity.kelvin(offsetDoubtC));
     }
 
     /** The same as a sentence, with what it rests on. */
-    public String words(int bakes) {
+    public Message words(int bakes) {
         if (bakes == 0) {
-            return "Nothing is logged for this oven yet.";
+            return Message.of("oven.no-log");
         }
-        return String.format(
-                Locale.ROOT,
-                "This oven %s, after %d %s.",
-                checked() ? words() : "cannot be told from its dial yet",
-                bakes,
-                bakes == 1 ? "bake" : "bakes");
+        return Message.of("oven.learnt", "oven", checked() ? words() : Message.of("oven.not-told-yet"), "bakes", bakes);
     }
 
     /** Whether it is known better than an oven fresh from nowhere. */

@@ -3,12 +3,13 @@ package olla.core.uncertainty;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
@@ -111,40 +112,36 @@ public final class Sensitivities {
         return 1;
     }
 
-    private String remedy(About about) {
-        return switch (about) {
-            case THICKNESS -> dish.piece().measured() == MeasuredBy.RULER ? "" : "a ruler";
-            case OVEN -> dish.truth().checked() ? "" : "a few logged bakes in this oven";
-            case START -> "a thermometer in the raw fish";
-            case FILM, CONTACT, WETNESS -> "";
+    private Message remedy(About about) {
+        boolean helps = switch (about) {
+            case THICKNESS -> dish.piece().measured() != MeasuredBy.RULER;
+            case OVEN -> !dish.truth().checked();
+            case START -> true;
+            case FILM, CONTACT, WETNESS -> false;
         };
+        return helps ? Message.word(about).form("remedy") : Message.NOTHING;
     }
 
-    private String words(About about) {
+    private Message words(About about) {
+        Message word = Message.word(about);
         return switch (about) {
             case THICKNESS ->
-                say(
-                        "thickness %s, ±[%.1f mm]",
-                        switch (dish.piece().measured()) {
-                            case RULER -> "by ruler";
-                            case SCALE -> "from its weight";
-                            case LENGTH -> "from its length";
-                        },
-                        dish.piece().thicknessDoubtMm());
+                Message.of(
+                        word.key(),
+                        "measured",
+                        dish.piece().measured(),
+                        "doubt",
+                        Quantity.mm(Math.round(10 * dish.piece().thicknessDoubtMm()) / 10.0));
             case OVEN ->
-                say(
-                        dish.truth().checked()
-                                ? "what the log left open of this oven, ±[%.0f K]"
-                                : "oven never checked, ±[%.0f K]",
-                        dish.truth().offsetDoubtC());
-            case FILM -> "how the air moves";
-            case START -> say("how cold it goes in, ±[%.0f K]", StandardDeviations.START_C);
-            case CONTACT -> "how well it lies on the tray";
-            case WETNESS -> dish.dress() instanceof SaltCrust ? "how damp the salt is" : "how wet its face is";
+                Message.of(
+                        word.key(),
+                        "checked",
+                        dish.truth().checked(),
+                        "doubt",
+                        Quantity.kelvin(dish.truth().offsetDoubtC()));
+            case START -> Message.of(word.key(), "doubt", Quantity.kelvin(StandardDeviations.START_C));
+            case FILM, CONTACT -> word;
+            case WETNESS -> dish.dress() instanceof SaltCrust ? word.form("salt") : word;
         };
-    }
-
-    private static String say(String words, Object... values) {
-        return String.format(Locale.ROOT, words, values);
     }
 }

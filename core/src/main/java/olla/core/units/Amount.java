@@ -1,6 +1,9 @@
 package olla.core.units;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 
 /**
  * So much of something.
@@ -9,7 +12,7 @@ import java.util.OptionalDouble;
  * @param value how much, 0 or more
  * @param measure counted in what
  */
-public record Amount(String what, double value, Measure measure) {
+public record Amount(Message what, double value, Measure measure) {
 
     private static final double BIG = 1000;
 
@@ -21,26 +24,24 @@ public record Amount(String what, double value, Measure measure) {
         return new Amount(what, value * factor, measure);
     }
 
-    /** On a scale and in a jug, as finely as a cook weighs: "7 g", "85 g", "1.2 kg", "3". */
-    public String metric() {
+    /** On a scale and in a jug, as finely as a cook weighs: 7 g, 85 g, 1.2 kg, 3½ lemons. */
+    public Quantity onAScale() {
         if (measure == Measure.PIECE) {
-            return Refusals.plain(Math.round(value * 4) / 4.0);
+            return new Quantity(Math.round(value * 4) / 4.0, measure.unit());
         }
-        if (value >= BIG) {
-            return Refusals.plain(Math.round(value / 50) / 20.0) + (measure == Measure.GRAM ? " kg" : " l");
-        }
-        double step = value < 20 ? 1 : value < 300 ? 5 : 10;
-        return Refusals.plain(Math.max(value > 0 ? 1 : 0, Math.round(value / step) * step)) + " " + measure.sign();
+        double step = value < 20 ? 1 : value < 300 ? 5 : value < BIG ? 10 : 50;
+        double rounded = Math.max(value > 0 ? 1 : 0, Math.round(value / step) * step);
+        return new Quantity(rounded, measure.unit());
     }
 
-    /** In spoons and cups, where it is spooned at all; otherwise as on a scale. */
-    public String spoons() {
+    /** In spoons and cups; empty for what is not spooned, and where a scale is quicker. */
+    public Optional<Spoons> spooned() {
         if (measure == Measure.MILLILITRE && value < MOST_SPOONED_ML) {
-            return Spoons.words(value);
+            return Optional.of(Spoons.of(value));
         }
         OptionalDouble perMl = measure == Measure.GRAM ? Bulk.gramsPerMl(what) : OptionalDouble.empty();
         return perMl.isPresent() && value / perMl.getAsDouble() < MOST_SPOONED_ML
-                ? Spoons.words(value / perMl.getAsDouble())
-                : metric();
+                ? Optional.of(Spoons.of(value / perMl.getAsDouble()))
+                : Optional.empty();
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import olla.core.messages.Message;
 
 /**
  * What a millilitre of a kitchen's goods weighs, so that grams can be spooned. Usual household values (published: USDA
@@ -55,8 +56,18 @@ public final class Bulk {
         return one != null || !word.endsWith("s") ? one : GRAMS_PER_ML.get(word.substring(0, word.length() - 1));
     }
 
-    /** Grams in a millilitre of it; empty for what nobody spoons. */
-    public static OptionalDouble gramsPerMl(String what) {
+    /**
+     * Grams in a millilitre of it; empty for what nobody spoons.
+     *
+     * @param what typed, or a key of the catalogue, which is spelled as what it is
+     */
+    public static OptionalDouble gramsPerMl(Message what) {
+        boolean typed = what.key().equals(Message.TYPED);
+        return gramsPerMl(
+                typed ? (String) what.values().get(Message.VALUE) : what.key().replace('-', ' '));
+    }
+
+    private static OptionalDouble gramsPerMl(String what) {
         Double found = null;
         // What it is stands last, before what was done to it: coconut milk is milk, and cheese, grated, is cheese.
         Matcher words = WORD.matcher(HEAD.split(what.toLowerCase(Locale.ROOT))[0]);

@@ -1,14 +1,15 @@
 package olla.core.units;
 
-import java.util.ArrayList;
-import java.util.List;
-
 /**
  * A volume in the measures that lie in a drawer: cups down to a quarter, tablespoons, teaspoons down to a quarter. A
  * spoon of 15 ml, one of 5, a cup of 240 (published: the sizes of US nutrition labelling, 21 CFR 101.9(b)(5)(viii), from
  * memory).
+ *
+ * @param quarterCups quarters of a cup, 0 or more
+ * @param tablespoons whole tablespoons, 0 or more
+ * @param quarterTeaspoons quarters of a teaspoon, 0 or more; less than one altogether is a pinch
  */
-public final class Spoons {
+public record Spoons(int quarterCups, int tablespoons, int quarterTeaspoons) {
 
     /** A tablespoon, ml. */
     public static final double TABLESPOON_ML = 15;
@@ -26,9 +27,6 @@ public final class Spoons {
     private static final double CUPS_ALONE_ML = 2 * CUP_ML;
     private static final double QUARTERS = 4;
     private static final double QUARTER_CUP_ML = CUP_ML / QUARTERS;
-    private static final String[] FRACTION = {"", "¼", "½", "¾"};
-
-    private Spoons() {}
 
     /** The nearest volume that those measures give, ml; what is less than an eighth of a teaspoon is a pinch, 0.3 ml. */
     public static double nearestMl(double ml) {
@@ -45,34 +43,23 @@ public final class Spoons {
         return Math.max(quarterSpoon, Math.round(ml / step) * step);
     }
 
-    /** In words: "1½ cups", "¼ cup + 1 tbsp", "2 tbsp + 1 tsp", "¼ tsp", "a pinch". */
-    public static String words(double ml) {
+    /** The nearest that those measures give. */
+    public static Spoons of(double ml) {
         double snapped = nearestMl(ml);
         if (snapped < TEASPOON_ML / QUARTERS) {
-            return "a pinch";
+            return new Spoons(0, 0, 0);
         }
         if (ml >= CUPS_FROM_ML) {
-            double cups = Math.floor(snapped / QUARTER_CUP_ML) * QUARTER_CUP_ML;
-            int more = (int) Math.round((snapped - cups) / TABLESPOON_ML);
-            return mixed(cups / CUP_ML)
-                    + (cups > CUP_ML ? " cups" : " cup")
-                    + (more == 0 ? "" : " + " + more + " tbsp");
+            int quarters = (int) Math.floor(snapped / QUARTER_CUP_ML);
+            return new Spoons(quarters, (int) Math.round((snapped - quarters * QUARTER_CUP_ML) / TABLESPOON_ML), 0);
         }
         int tablespoons = (int) (snapped / TABLESPOON_ML + 1e-9);
         double rest = snapped - tablespoons * TABLESPOON_ML;
-        List<String> parts = new ArrayList<>();
-        if (tablespoons > 0) {
-            parts.add(tablespoons + " tbsp");
-        }
-        if (rest > 1e-9) {
-            parts.add(mixed(rest / TEASPOON_ML) + " tsp");
-        }
-        return String.join(" + ", parts);
+        return new Spoons(0, tablespoons, (int) Math.round(rest / TEASPOON_ML * QUARTERS));
     }
 
-    private static String mixed(double value) {
-        int quarters = (int) Math.round(value * QUARTERS);
-        int whole = quarters / 4;
-        return (whole > 0 ? String.valueOf(whole) : "") + FRACTION[quarters % 4];
+    /** Whether it is too little for any of them. */
+    public boolean pinch() {
+        return quarterCups == 0 && tablespoons == 0 && quarterTeaspoons == 0;
     }
 }

@@ -1,7 +1,6 @@
 /**
- * Amounts and conversions, oven dials, spoons, and the way bad input is refused. What every room speaks in; nothing of
- * fish or fire enters.
+ * Amounts and conversions, oven dials, spoons. What every room counts in; nothing of fish or fire enters.
  *
- * <p>Knows: nothing else of the house.
+ * <p>Knows: core.messages.
  */
 package olla.core.units;

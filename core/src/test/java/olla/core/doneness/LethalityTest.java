@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import olla.core.messages.Quantity;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -58,10 +59,11 @@ class LethalityTest {
         }
     }
 
-    /** Beside the figure stand its source and what it is not. */
     @Test
-    void theWordsGiveNoPermission() {
-        assertThat(Lethality.words(0.031))
-                .contains("0.03 min at [70 °C]", "2 min there", "FDA", "information and no permission");
+    void theFigureIsSaidBesideWhatItIsMeasuredAgainst() {
+        assertThat(Lethality.meaning(0.031).values())
+                .containsEntry("minutes", 0.031)
+                .containsEntry("reference", Quantity.celsius(70))
+                .containsEntry("sixLog", 2.0);
     }
 }

@@ -10,8 +10,9 @@ import olla.core.dress.SaltCrust.School;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.messages.Message;
+import olla.core.messages.RefusedInput;
 import olla.core.units.Amount;
-import olla.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -42,7 +43,7 @@ class QuantitiesTest {
         SaltNeed need = SaltNeed.of(new SaltCrust(school), BREAM);
         assertThat(need.ratioG()).isCloseTo(school.saltForFish() * 1500, within(1.0));
         assertThat(need.saltG() / need.ratioG()).isBetween(0.75, 1.25);
-        assertThat(need.difference()).isNotBlank();
+        assertThat(need.difference().key()).startsWith("salt.by-weight.");
     }
 
     /** Common practice, no source: a white for each 1.5 kg of salt or so; six a kilo; none. */
@@ -71,9 +72,11 @@ class QuantitiesTest {
     @Test
     void tooLittleSaltIsSaidAndWhatItMeans() {
         Quantities little = Quantities.of(new SaltCrust(School.WET_SAND), BREAM, 1, 45, 1000, 700);
-        assertThat(little.advice().get(0)).contains("[700 g]").contains("leaks");
+        assertThat(little.advice().get(0).toString()).startsWith("advice.salt-leaks{salt=700 GRAM");
         Quantities some = Quantities.of(new SaltCrust(School.WET_SAND), BREAM, 1, 45, 1000, 1900);
-        assertThat(some.advice().get(0)).contains("instead of [10 mm]");
+        assertThat(some.advice().get(0).toString())
+                .startsWith("advice.salt-thin")
+                .contains("wanted=10 MM");
     }
 
     /** No kitchen eats a litre of mayonnaise with its fish: what these guests eat, and the rest named. */
@@ -81,16 +84,19 @@ class QuantitiesTest {
     void theYolksThatAreLeftAreNotAllMayonnaise() {
         Quantities one = Quantities.of(new SaltCrust(School.WHITE_PASTE), BREAM, 1, 45, 1000, 0);
         Quantities four = Quantities.of(new SaltCrust(School.WHITE_PASTE), BREAM, 4, 45, 1000, 0);
-        assertThat(one.advice())
-                .anySatisfy(line -> assertThat(line)
-                        .contains("1 with [120 ml] to [180 ml] of oil makes mayonnaise")
-                        .contains("freeze the other"));
-        assertThat(four.advice()).anySatisfy(line -> assertThat(line).contains("3 with [360 ml]"));
-        assertThat(one.advice())
-                .anySatisfy(line -> assertThat(line).startsWith("A tray of").doesNotContain("each"));
-        assertThat(four.advice())
-                .anySatisfy(line -> assertThat(line).startsWith("A tray of").contains("each"));
-        assertThat(one.advice()).noneSatisfy(line -> assertThat(line).contains("is left in the bowl"));
+        assertThat(said(one, "advice.yolks")).contains("used=1, oilLeast=120 ML, oilMost=180 ML, others=");
+        assertThat(said(one, "advice.yolks")).doesNotContain("others=0");
+        assertThat(said(four, "advice.yolks")).contains("used=3, oilLeast=360 ML");
+        assertThat(said(one, "advice.salt-tray")).contains("pieces=1}");
+        assertThat(said(four, "advice.salt-tray")).contains("pieces=4}");
+    }
+
+    private static String said(Quantities quantities, String key) {
+        return quantities.advice().stream()
+                .filter(line -> line.key().equals(key))
+                .findFirst()
+                .orElseThrow()
+                .toString();
     }
 
     /** Flakes are lighter: the same crust is more litres and less weight (orders of magnitude, from memory). */
@@ -106,8 +112,11 @@ class QuantitiesTest {
     @Test
     void yolksBecomeAMayonnaiseWithItsCaution() {
         assertThat(of(new SaltCrust(School.WHITE_PASTE), BREAM, 2).advice())
-                .anyMatch(a -> a.contains("mayonnaise") && a.contains("guests at risk"));
-        assertThat(of(new SaltCrust(School.WATER_ONLY), BREAM, 1).advice()).noneMatch(a -> a.contains("yolk"));
+                .extracting(Message::key)
+                .contains("advice.yolks");
+        assertThat(of(new SaltCrust(School.WATER_ONLY), BREAM, 1).advice())
+                .extracting(Message::key)
+                .doesNotContain("advice.yolks");
     }
 
     /** Common practice, no source: about three tablespoons of topping on a portion. */
@@ -122,7 +131,7 @@ class QuantitiesTest {
     @Test
     void rawOnionIsCookedFirst() {
         Topping cooked = new Topping(Mix.COOKED, Topping.When.BEFORE, 6);
-        assertThat(of(cooked, HAKE, 1).advice().get(0)).contains("12 minutes leave them raw");
+        assertThat(of(cooked, HAKE, 1).advice().get(0)).hasToString("advice.onion-raw{minutes=12}");
     }
 
     @Test
@@ -143,8 +152,8 @@ class QuantitiesTest {
         Parcel parcel = new Parcel(
                 Sheet.PARCHMENT, Parcel.Fold.HEART, List.of(Vegetable.POTATO, Vegetable.BROCCOLI), 10, 0, false);
         assertThat(of(parcel, HAKE, 2).advice())
-                .anyMatch(a -> a.startsWith("Potato: Parboil"))
-                .anyMatch(a -> a.startsWith("Broccoli: Blanch 30 seconds"));
+                .extracting(a -> a.values().get("first"))
+                .contains(Vegetable.POTATO.advice(), Vegetable.BROCCOLI.advice());
     }
 
     /** Common practice, no source: potato slices need about 25 minutes at 200 °C. */
@@ -165,12 +174,12 @@ class QuantitiesTest {
     void everyOpenFinishAndBedHasItsAmounts() {
         assertThat(of(new OpenTray(), HAKE, 4).amounts()).isEmpty();
         assertThat(of(new OpenTray(Finish.GLAZED, Underlay.CITRUS), HAKE, 4).amounts())
-                .extracting(Amount::what)
-                .containsExactly("glaze", "citrus");
+                .extracting(a -> a.what().key())
+                .containsExactly("stuff.glaze", "stuff.citrus");
         assertThat(of(new OpenTray(Finish.MARINATED, Underlay.PAN_SAUCE), HAKE, 4)
                         .amounts())
-                .extracting(Amount::what)
-                .containsExactly("marinade", "wine", "butter");
+                .extracting(a -> a.what().key())
+                .containsExactly("stuff.marinade", "stuff.wine", "stuff.butter");
         assertThat(of(new Breaded(2.5), HAKE, 1).amounts()).hasSize(3);
     }
 

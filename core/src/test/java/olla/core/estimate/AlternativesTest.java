@@ -77,7 +77,7 @@ class AlternativesTest {
     void oneDialIsChosenAndSaidWhy() {
         Alternatives found = hake(new OpenTray());
         assertThat(found.dials()).filteredOn(AtDial::chosen).hasSize(1);
-        assertThat(found.why()).contains("Olla would take [160 °C dial]").contains("quicker");
+        assertThat(found.why().toString()).contains("dial.chosen{dial=160 DIAL").contains("dial.hottest");
     }
 
     @Test

@@ -30,10 +30,10 @@ import olla.core.fish.Filling;
 import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.messages.RefusedInput;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.uncertainty.OvenCalibration;
-import olla.core.units.RefusedInput;
 
 /** Where only the thickness was said, thicker is never quicker, whatever else is taken for granted. */
 class DefaultsProperties {

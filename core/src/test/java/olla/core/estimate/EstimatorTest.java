@@ -13,13 +13,13 @@ import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.messages.RefusedInput;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.safety.Caution;
 import olla.core.simulation.Frames;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.OvenCalibration;
-import olla.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
 class EstimatorTest {
@@ -42,7 +42,7 @@ class EstimatorTest {
                         .oven(OvenKind.STILL, 90)
                         .to(Doneness.OFFICIAL))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("At [90 °C dial] the middle does not come to [63 °C]");
+                .hasMessageContaining("never-done{dial=90 DIAL, target=63 CELSIUS");
     }
 
     @Test
@@ -69,8 +69,8 @@ class EstimatorTest {
                 weighed, new OpenTray(), OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES);
         Estimate ruler = Bakes.hake().thick(weighed.thicknessMm()).to(Doneness.FLAKES);
         assertThat(width(scale)).isGreaterThan(1.5 * width(ruler));
-        assertThat(scale.doubts().get(0).what()).startsWith("thickness from its weight");
-        assertThat(scale.assumptions().get(0)).contains("ruler");
+        assertThat(scale.doubts().get(0).what().toString()).startsWith("about.THICKNESS{measured=SCALE");
+        assertThat(scale.assumptions().get(0).key()).isEqualTo("assumed.thickness");
     }
 
     private static double width(Estimate estimate) {
@@ -118,7 +118,8 @@ class EstimatorTest {
     }
 
     private static java.util.List<String> codes(Estimate estimate) {
-        assertThat(estimate.cautions()).allSatisfy(c -> assertThat(c.source()).isNotBlank());
+        assertThat(estimate.cautions())
+                .allSatisfy(c -> assertThat(c.source().key()).startsWith("source."));
         return estimate.cautions().stream().map(Caution::code).toList();
     }
 }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
-import olla.core.units.RefusedInput;
+import olla.core.messages.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -72,16 +72,17 @@ class PieceTest {
     void oneOfThicknessAndMassIsNeeded() {
         assertThatThrownBy(() -> piece(Species.COD, Cut.FILLET, NOT_SAID, NOT_SAID))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("one of the two");
+                .hasMessageContaining("refusal.no-size");
     }
 
     @Test
     void aSlipOfUnitsIsAskedAbout() {
         assertThatThrownBy(() -> piece(Species.HAKE, Cut.PORTION, OptionalDouble.of(200), OptionalDouble.of(160)))
-                .hasMessageContaining("A [200 mm] thick hake portion does not exist")
-                .hasMessageContaining("Did you mean [20 mm]?");
+                .hasMessageContaining(
+                        "refusal.no-such-thickness{thickness=200 MM, species=species.HAKE.inside, cut=PORTION")
+                .hasMessageContaining("refusal.did-you-mean{meant=20 MM}");
         assertThatThrownBy(() -> piece(Species.HAKE, Cut.PORTION, OptionalDouble.of(2.6), OptionalDouble.of(160)))
-                .hasMessageContaining("Did you mean [26 mm]?");
+                .hasMessageContaining("refusal.did-you-mean{meant=26 MM}");
     }
 
     @Test
@@ -116,7 +117,7 @@ class PieceTest {
     @EnumSource(Species.class)
     void everySpeciesIsFoundByItsKey(Species species) {
         assertThat(Species.ofKey(species.key())).contains(species);
-        assertThat(species.source()).contains("from memory");
+        assertThat(species.source().key()).startsWith("source.");
         assertThat(species.scientificName()).contains(" ");
     }
 

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import olla.core.messages.RefusedInput;
 import olla.core.oven.OvenEvent.DialTurned;
 import olla.core.oven.OvenEvent.DoorOpened;
 import olla.core.oven.OvenEvent.NotHot;
-import olla.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 
 class OvenEventsTest {

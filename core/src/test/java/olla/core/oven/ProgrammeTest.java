@@ -16,7 +16,7 @@ import olla.core.dress.TrayBake;
 import olla.core.dress.Underlay;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
-import olla.core.units.RefusedInput;
+import olla.core.messages.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -31,21 +31,21 @@ class ProgrammeTest {
 
     static Stream<Arguments> refused() {
         return Stream.of(
-                Arguments.of(List.of(), "needs a BAKE"),
-                Arguments.of(List.of(REST), "needs a BAKE"),
-                Arguments.of(List.of(REST, OPEN), "stands last"),
-                Arguments.of(List.of(new Stage.Turn(), OPEN), "cannot stand first"),
-                Arguments.of(List.of(OPEN, new Stage.Add(Stage.What.GLAZE)), "cannot stand last"),
-                Arguments.of(List.of(OPEN, new Stage.Grill(25)), "out of range"),
-                Arguments.of(List.of(new Stage.Bake(900, OptionalDouble.empty())), "out of range"),
-                Arguments.of(List.of(new Stage.Bake(-40, OptionalDouble.empty())), "out of range"),
-                Arguments.of(List.of(new Stage.Bake(200, OptionalDouble.of(Double.NaN))), "no number"),
+                Arguments.of(List.of(), "refusal.no-bake"),
+                Arguments.of(List.of(REST), "refusal.no-bake"),
+                Arguments.of(List.of(REST, OPEN), "refusal.rest-not-last"),
+                Arguments.of(List.of(new Stage.Turn(), OPEN), "refusal.not-first{stage=TURN}"),
+                Arguments.of(List.of(OPEN, new Stage.Add(Stage.What.GLAZE)), "refusal.not-last{stage=ADD GLAZE}"),
+                Arguments.of(List.of(OPEN, new Stage.Grill(25)), "refusal.out-of-range"),
+                Arguments.of(List.of(new Stage.Bake(900, OptionalDouble.empty())), "refusal.out-of-range"),
+                Arguments.of(List.of(new Stage.Bake(-40, OptionalDouble.empty())), "refusal.out-of-range"),
+                Arguments.of(List.of(new Stage.Bake(200, OptionalDouble.of(Double.NaN))), "value=NaN"),
                 Arguments.of(
                         List.of(
                                 new Stage.Bake(200, OptionalDouble.of(200)),
                                 new Stage.Bake(150, OptionalDouble.of(200))),
-                        "together"),
-                Arguments.of(java.util.Collections.nCopies(20, OPEN), "at most 12 stages"));
+                        "what.all-given-stages-together"),
+                Arguments.of(java.util.Collections.nCopies(20, OPEN), "refusal.too-many-stages{most=12"));
     }
 
     @ParameterizedTest

@@ -125,7 +125,7 @@ class BakeClockTest {
         BakeFacts facts = looked(plain(), 11);
         assertThat(phases(facts)).containsExactly(Phase.SHUT, Phase.CHECK, Phase.TAKE_OUT);
         assertThat(only(facts, Phase.SHUT).untilSeconds()).isEqualTo(660);
-        assertThat(only(facts, Phase.SHUT).hint()).contains("A good look");
+        assertThat(only(facts, Phase.SHUT).hint()).hasToString("moment.shut.how-looked");
         // Even later than the window said: never a check of no length before "take it out".
         assertThat(phases(looked(plain(), 13))).containsExactly(Phase.SHUT, Phase.TAKE_OUT);
     }
@@ -141,7 +141,7 @@ class BakeClockTest {
     void aGlazeIsCalledForAtTwoThirds() {
         BakeFacts facts = dressed(HAKE, new OpenTray(Finish.GLAZED, Underlay.NONE));
         Moment glaze = BakeClock.moments(facts).stream()
-                .filter(m -> m.say().equals("Glaze it again"))
+                .filter(m -> m.say().key().equals("what.GLAZE.say"))
                 .findFirst()
                 .orElseThrow();
         // Of ten and a half minutes one is the grill's.
@@ -149,7 +149,7 @@ class BakeClockTest {
         assertThat(glaze.step()).isEqualTo(1);
         assertThat(glaze.untilSeconds() - glaze.fromSeconds()).isEqualTo(60 * BakeClock.STEP_MIN);
         Moment before = BakeClock.moments(facts).get(0);
-        assertThat(before.next()).isEqualTo("then: glaze it again");
+        assertThat(before.next()).hasToString("what.GLAZE.say.next");
         BakeFacts done = stepped(facts, 1, 6.5);
         withoutGaps(BakeClock.moments(done));
         assertThat(BakeClock.moments(done))
@@ -174,15 +174,15 @@ class BakeClockTest {
     void crumbsPartWayAndSidesHaveTheirCall() {
         BakeFacts crumbs = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6));
         assertThat(BakeClock.moments(crumbs)).anySatisfy(m -> {
-            assertThat(m.say()).isEqualTo("Topping on");
-            assertThat(m.hint()).contains("oven to [220 °C dial]");
+            assertThat(m.say()).hasToString("what.TOPPING.say");
+            assertThat(m.hint().toString()).contains("hand.then-dial{dial=220 DIAL}");
         });
     }
 
     @Test
     void aCrustRestsThenIsCrackedAndServedOnlyThen() {
         BakeFacts salt = dressed(BREAM, new SaltCrust(SaltCrust.School.WET_SAND));
-        assertThat(only(salt, Phase.CHECK).say()).isEqualTo("Check through the crust");
+        assertThat(only(salt, Phase.CHECK).say()).hasToString("check.crust");
         BakeFacts shut = out(salt, 40, NOT_YET);
         assertThat(phases(shut)).containsExactly(Phase.REST, Phase.CRACK);
         assertThat(only(shut, Phase.REST).untilSeconds()).isEqualTo(3000);
@@ -226,27 +226,27 @@ class BakeClockTest {
         assertThat(raw.unsafe()).isTrue();
         assertThat(phases(lacking(out, raw))).containsExactly(Phase.PUT_BACK);
         Moment back = only(lacking(out, raw), Phase.PUT_BACK);
-        assertThat(back.say()).isEqualTo("Put it back: it is not cooked");
-        assertThat(back.hint())
-                .contains("[12 °C] only")
-                .contains("must come to [55 °C]")
-                .contains("About 9 minutes more");
+        assertThat(back.say()).hasToString("moment.not-cooked");
+        assertThat(back.hint().toString())
+                .contains("lacks.least{peak=12 CELSIUS, wanted=55 CELSIUS}")
+                .contains("lacks.minutes{minutes=9 MINUTE}");
         Shortfall soft = new Shortfall(52, 57, 43, NOT_YET, NOT_YET, List.of(Doneness.JUST_OPAQUE));
         assertThat(soft.unsafe()).isFalse();
-        assertThat(only(lacking(out, soft), Phase.PUT_BACK).hint()).contains("turn it up");
+        assertThat(only(lacking(out, soft), Phase.PUT_BACK).hint().toString()).contains("lacks.turn-up");
         assertThat(BakeClock.onceOutTooSoon(0)).extracting(Moment::phase).startsWith(Phase.PUT_BACK);
         assertThat(Shortfall.enoughC(57, 55)).isEqualTo(54.5);
         assertThat(Shortfall.enoughC(63, 63)).isEqualTo(62.5);
         assertThat(Shortfall.enoughC(57, 43)).isEqualTo(54);
         BakeFacts stuffed = lacking(out, new Shortfall(58, 57, 55, OptionalDouble.of(74), NOT_YET, List.of()));
-        assertThat(only(stuffed, Phase.PUT_BACK).hint()).contains("stuffing not to the [74 °C]");
+        assertThat(only(stuffed, Phase.PUT_BACK).hint().toString())
+                .contains("lacks.stuffing{peak=58 CELSIUS, wanted=74 CELSIUS}");
     }
 
     @Test
     void aBakeThatNobodyTookOutIsSaidToBeForgotten() {
         Moment last = only(plain(), Phase.FORGOTTEN);
         assertThat(last.fromSeconds()).isEqualTo(6 * 3600);
-        assertThat(last.hint()).contains("Throw it out");
+        assertThat(last.hint()).hasToString("moment.forgotten-in.how");
         // Counted from when it went back, where it did.
         BakeFacts back = new BakeFacts(
                 plain().programme(),
@@ -269,23 +269,23 @@ class BakeClockTest {
     @Test
     void aCheckSpeaksOfWhatIsThereByThen() {
         BakeFacts after = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.AFTER, 6));
-        assertThat(Checking.of(after).how()).doesNotContain("topping");
-        assertThat(only(after, Phase.CHECK).hint()).doesNotContain("topping");
-        assertThat(Checking.of(stepped(after, 1, 8)).how()).contains("edge of the topping");
+        assertThat(Checking.of(after).how()).hasToString("check.how.knife");
+        assertThat(only(after, Phase.CHECK).hint().toString()).doesNotContain("topping");
+        assertThat(Checking.of(stepped(after, 1, 8)).how()).hasToString("check.how.topping");
         BakeFacts before = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.BEFORE, 6));
-        assertThat(Checking.of(before).how()).contains("edge of the topping");
+        assertThat(Checking.of(before).how()).hasToString("check.how.topping");
         // Crumbs that went on at half time are there at the check, tapped or not.
         BakeFacts partWay = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6));
-        assertThat(Checking.of(partWay).how()).contains("edge of the topping");
+        assertThat(Checking.of(partWay).how()).hasToString("check.how.topping");
     }
 
     @Test
     void theNextThingForTheHandsIsTheFirstThatIsStillToDo() {
         BakeFacts grilled = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.BEFORE, 6));
-        assertThat(NextHand.after(grilled, 5)).contains(new NextHand(10.5 - 3, "Grill on now"));
+        assertThat(NextHand.after(grilled, 5)).contains(new NextHand(10.5 - 3, NextHand.GRILL));
         assertThat(NextHand.after(stepped(grilled, 1, 7), 8)).isEmpty();
         BakeFacts fresh = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.AFTER, 6));
-        assertThat(NextHand.after(fresh, 5).orElseThrow().say()).isEqualTo("Topping on");
+        assertThat(NextHand.after(fresh, 5).orElseThrow().say()).hasToString("what.TOPPING.say");
         assertThat(NextHand.after(plain(), 5)).isEmpty();
     }
 

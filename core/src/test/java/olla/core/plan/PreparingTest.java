@@ -10,8 +10,8 @@ import olla.core.dress.Style;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.messages.RefusedInput;
 import olla.core.plan.Helpings.Appetite;
-import olla.core.units.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -67,9 +67,11 @@ class PreparingTest {
         TrayFit tray = new TrayFit(400, 300);
         Piece fish = piece(Species.TROUT, Cut.WHOLE, massG);
         assertThat(tray.how(fish)).isEqualTo(how);
-        assertThat(tray.words(fish, Style.OPEN_TRAY)).isNotBlank();
+        assertThat(tray.words(fish, Style.OPEN_TRAY).key()).isEqualTo("how." + how);
         // Under salt nothing is cut that bares its flesh.
-        assertThat(tray.words(fish, Style.SALT_CRUST)).doesNotContain("cut the backbone", "take off head", "cut it in");
+        assertThat(tray.words(fish, Style.SALT_CRUST).key()).isNotIn("how.BENT", "how.HEADLESS");
+        assertThat(tray.words(fish, Style.SALT_CRUST).values().getOrDefault("salt", true))
+                .isEqualTo(true);
     }
 
     /** The skin comes off where it would be tough, whatever holds the piece together otherwise (common practice, no source). */
@@ -134,7 +136,7 @@ class PreparingTest {
     void everyStyleHasAReasonForEveryFish(Style style) {
         for (Species species : Species.values()) {
             for (Cut cut : Cut.values()) {
-                assertThat(style.suits(species, cut).reason()).isNotBlank();
+                assertThat(style.suits(species, cut).reason().key()).startsWith("suits.");
             }
         }
     }

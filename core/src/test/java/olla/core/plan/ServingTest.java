@@ -67,12 +67,12 @@ class ServingTest {
     void fleshUnderSaltIsNotSeenAndIsNotAskedFor() {
         Checking salt = Checking.of(piece(Species.SEA_BREAM, Cut.WHOLE), new SaltCrust(SaltCrust.School.WET_SAND));
         assertThat(salt.cues()).doesNotContain(Cue.GLASSY, Cue.FLAKES_BY_ITSELF).contains(Cue.KNIFE_WARM);
-        assertThat(salt.how()).contains("skewer");
+        assertThat(salt.how().toString()).contains("check.how.crust");
         Checking open = Checking.of(piece(Species.SEA_BREAM, Cut.WHOLE), new OpenTray());
         assertThat(open.cues()).contains(Cue.GLASSY, Cue.EYE_WHITE, Cue.FIN_PULLS, Cue.LEAVES_BONE);
-        assertThat(open.where()).contains("backbone");
+        assertThat(open.where()).hasToString("check.where.whole");
         Checking parcel = Checking.of(piece(Species.SALMON, Cut.PORTION), new Parcel(Sheet.PARCHMENT));
-        assertThat(parcel.say()).isEqualTo("Open one parcel's corner");
+        assertThat(parcel.say()).hasToString("check.parcel");
         assertThat(parcel.cues()).doesNotContain(Cue.EYE_WHITE);
     }
 }

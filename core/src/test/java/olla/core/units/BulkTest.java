@@ -2,6 +2,7 @@ package olla.core.units;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import olla.core.messages.Message;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,15 +27,17 @@ class BulkTest {
     })
     void aNameIsWeighedByItsLastWord(String what, String as) {
         if (as.equals("none")) {
-            assertThat(Bulk.gramsPerMl(what)).isEmpty();
+            assertThat(Bulk.gramsPerMl(Message.typed(what))).isEmpty();
         } else {
-            assertThat(Bulk.gramsPerMl(what)).isEqualTo(Bulk.gramsPerMl(as)).isPresent();
+            assertThat(Bulk.gramsPerMl(Message.typed(what)))
+                    .isEqualTo(Bulk.gramsPerMl(Message.typed(as)))
+                    .isPresent();
         }
     }
 
     @Test
     void coconutMilkIsNoNuts() {
-        assertThat(new Amount("coconut milk", 200, Measure.GRAM).spoons())
-                .isEqualTo(new Amount("milk", 200, Measure.GRAM).spoons());
+        assertThat(new Amount(Message.typed("coconut milk"), 200, Measure.GRAM).spooned())
+                .isEqualTo(new Amount(Message.typed("milk"), 200, Measure.GRAM).spooned());
     }
 }

@@ -6,7 +6,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
@@ -19,12 +18,14 @@ import olla.core.doneness.Doneness;
 import olla.core.estimate.Certainty;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.OvenRecord;
+import olla.core.messages.Message;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 import olla.core.oven.OvenEvent;
 import olla.core.plan.BakeClock;
 import olla.core.safety.Leftovers;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Observation;
-import olla.core.units.Refusals;
 import olla.server.bakes.rows.Bake;
 import olla.server.bakes.rows.BakeRepository;
 import olla.server.bakes.rows.BakeTimeline;
@@ -62,6 +63,7 @@ public class BakeService {
 
     private static final int LONGEST_TITLE = 120;
     private static final int LONGEST_NOTE = 500;
+    private static final int LONGEST_DEVICE = 40;
     private static final int LOG_LINES = 200;
     private static final int MOST_STAGES = 12;
     private static final int MOST_PORTIONS = 500;
@@ -139,13 +141,21 @@ public class BakeService {
         Instant at = in.at() == null ? now() : in.at().truncatedTo(ChronoUnit.MILLIS);
         Refusals refusals = new Refusals();
         if (in.id() == null) {
-            refusals.missing("id", "Give the bake an id, so that a repeated tap is not a second fish.");
+            refusals.add("id", "missing.bake-id");
         }
         if (in.title() == null || in.title().isBlank() || in.title().length() > LONGEST_TITLE) {
-            refusals.add("title", "A title has 1 to " + LONGEST_TITLE + " characters.");
+            refusals.add(
+                    "title",
+                    "refusal.characters",
+                    "what",
+                    Message.of("what.bake-title"),
+                    "least",
+                    1,
+                    "most",
+                    LONGEST_TITLE);
         }
         if (in.question() == null) {
-            refusals.missing("question", "Say what goes in.");
+            refusals.add("question", "missing.question");
         }
         refusals.throwIfAny();
         Optional<BakeView> there = there(in);
@@ -153,15 +163,15 @@ public class BakeService {
             return there.get();
         }
         if (at.isAfter(now().plus(CLOCKS_DIFFER))) {
-            refusals.add("at", "It cannot have gone in after now.").throwIfAny();
+            refusals.add("at", "refusal.in-after-now").throwIfAny();
         }
         if (at.isBefore(now().minus(LONGEST_AGO))) {
-            refusals.add("at", "That is more than " + LONGEST_AGO.toDays() + " days ago: say when it went in tonight.")
+            refusals.add("at", "refusal.in-too-long-ago", "days", LONGEST_AGO.toDays())
                     .throwIfAny();
         }
         Oven oven = Optional.ofNullable(in.ovenId())
                 .flatMap(ovens::findById)
-                .orElseThrow(() -> new NotThere("There is no oven number " + in.ovenId() + "."));
+                .orElseThrow(() -> new NotThere("not-there.oven", "id", String.valueOf(in.ovenId())));
         // What its log has taught is what the oven is taken for, whatever the asker knew of it.
         EstimateRequest request = in.question().in(oven.kind(), oven.truth());
         Question question = refusals.take("question", () -> Question.of(request));
@@ -171,7 +181,7 @@ public class BakeService {
         CheckWindow window = certainties
                 .of(question, record(oven.id()))
                 .map(Certainty::window)
-                .orElseThrow(() -> new NotNow("This oven never brings that fish to its target; nothing was put in."));
+                .orElseThrow(() -> new NotNow("cannot.never-done-nothing-put-in"));
         Predicted predicted = Predicted.of(question, estimate, window);
         double trusting = question.trustingTheDialMin().orElse(window.likelyMin());
         Bake bake = new Bake(
@@ -204,7 +214,7 @@ public class BakeService {
 
     private void refuseGone(UUID id) {
         if (bakes.findGone(id.toString()).isPresent()) {
-            throw new NotNow("This bake was taken back. Put it in anew.");
+            throw new NotNow("cannot.taken-back");
         }
     }
 
@@ -218,7 +228,7 @@ public class BakeService {
                     && bake.oven().id().equals(in.ovenId())
                     && stored.in(bake.oven().kind(), bake.oven().truth()).equals(asked);
             if (!same) {
-                throw new NotNow("Another bake has this id. Put this one in under its own.");
+                throw new NotNow("cannot.bake-id-taken");
             }
             return views.now(bake, tapPatienceMs);
         });
@@ -239,7 +249,7 @@ public class BakeService {
             Tap there = taps.findById(input.id()).orElse(null);
             if (there != null) {
                 if (!there.is(tap)) {
-                    throw new NotNow("Another tap has this id. Tap again.");
+                    throw new NotNow("cannot.tap-id-taken");
                 }
                 return;
             }
@@ -265,21 +275,21 @@ public class BakeService {
     private static void checked(TapInput input) {
         Refusals refusals = new Refusals();
         if (input.id() == null) {
-            refusals.missing("id", "Give the tap an id, so that sent twice it counts once.");
+            refusals.add("id", "missing.tap-id");
         }
         if (input.kind() == null) {
-            refusals.missing("kind", "Say what was tapped: " + Arrays.toString(TapKind.values()) + ".");
+            refusals.add("kind", "missing.tap-kind", "choices", Message.codes(TapKind.values()));
             refusals.throwIfAny();
         }
         switch (input.kind()) {
             case CUE -> {
                 if (input.cue() == null) {
-                    refusals.missing("cue", "Say what you saw.");
+                    refusals.add("cue", "missing.cue");
                 }
             }
             case NOT_HOT, DIAL, READ -> {
                 if (input.celsius() == null) {
-                    refusals.missing("celsius", "Say how hot.");
+                    refusals.add("celsius", "missing.celsius");
                 } else if (input.kind() == TapKind.READ) {
                     refusals.take("", () -> new Observation.Probe(0, input.celsius()));
                 } else if (input.kind() == TapKind.DIAL) {
@@ -288,23 +298,22 @@ public class BakeService {
                     refusals.take("", () -> new OvenEvent.NotHot(input.celsius()));
                 }
             }
-            case DOOR -> numbered(input, "An open door", 1, 600, "s", refusals);
-            case STEP -> numbered(input, "A stage's place", 0, MOST_STAGES, "", refusals);
+            case DOOR -> numbered(input, "open-door", 1, 600, Unit.SECOND, refusals);
+            case STEP -> numbered(input, "stage-place", 0, MOST_STAGES, Unit.NUMBER, refusals);
             case TARGET -> {
                 if (input.doneness() == null) {
-                    refusals.missing("doneness", "Say which target: " + Arrays.toString(Doneness.values()) + ".");
+                    refusals.add("doneness", "missing.target", "choices", Message.codes(Doneness.values()));
                 }
             }
-            case PORTIONS -> numbered(input, "Helpings", 0, MOST_PORTIONS, "", refusals);
+            case PORTIONS -> numbered(input, "helpings", 0, MOST_PORTIONS, Unit.NUMBER, refusals);
             default -> {}
         }
         refusals.throwIfAny();
     }
 
-    private static void numbered(
-            TapInput input, String what, double least, double most, String unit, Refusals refusals) {
+    private static void numbered(TapInput input, String what, double least, double most, Unit unit, Refusals refusals) {
         if (input.number() == null) {
-            refusals.missing("number", "Say the number.");
+            refusals.add("number", "missing.number");
         } else {
             refusals.range("number", what, input.number(), least, most, unit);
         }
@@ -314,30 +323,30 @@ public class BakeService {
         TapKind kind = input.kind();
         boolean after = kind.clears() || kind == TapKind.PORTIONS;
         if (bake.loggedAt() != null && !after) {
-            throw new NotNow("It is in the log already. Open it again first.");
+            throw new NotNow("cannot.logged-already");
         }
         if (at.isBefore(bake.putAt().minus(CLOCKS_LEAP))) {
-            throw new NotNow("That was before it went in.");
+            throw new NotNow("cannot.before-it-went-in");
         }
         boolean out = timeline.outAt() != null;
         if (kind.inside() && out && at.isAfter(timeline.outAt())) {
-            throw new NotNow("It is out already. If it is not, undo that first.");
+            throw new NotNow("cannot.out-already");
         }
         if ((kind == TapKind.CRACKED || kind == TapKind.BACK || after) && !out) {
-            throw new NotNow("It is still in the oven. Take it out first.");
+            throw new NotNow("cannot.still-in");
         }
         if (kind == TapKind.BACK && at.isBefore(timeline.outAt())) {
-            throw new NotNow("That was before it came out.");
+            throw new NotNow("cannot.before-it-came-out");
         }
         if (kind == TapKind.BACK && at.isAfter(timeline.outAt().plus(STANDS))) {
-            throw new NotNow("It has stood for two hours; it does not go back in. Throw it out.");
+            throw new NotNow("cannot.stood-too-long");
         }
         Instant nobodyWaits = (out ? timeline.outAt() : timeline.inSince()).plus(FORGOTTEN);
         if (kind.whileAnybodyWaits() && at.isAfter(nobodyWaits)) {
-            throw new NotNow("That was hours after anybody waited for it. Take it out, or close it.");
+            throw new NotNow("cannot.nobody-waited");
         }
         if (kind == TapKind.FORGOTTEN && at.isBefore(nobodyWaits)) {
-            throw new NotNow("It has not been in, or out, for long enough to be forgotten.");
+            throw new NotNow("cannot.not-forgotten-yet");
         }
         if (kind == TapKind.TARGET) {
             // Judged as on the Bench: who eats, what was done about parasites.
@@ -354,7 +363,7 @@ public class BakeService {
             }
             boolean ofTheLog = tap.kind().clears() || tap.kind() == TapKind.PORTIONS || tap.kind() == TapKind.FORGOTTEN;
             if (bake.loggedAt() != null && !ofTheLog) {
-                throw new NotNow("It is in the log already. Open it again first.");
+                throw new NotNow("cannot.logged-already");
             }
             tap.undo();
             taps.saveAndFlush(tap);
@@ -374,8 +383,17 @@ public class BakeService {
     /** Puts a probe into a bake, and so takes it out of any other. */
     public BakeView probe(UUID id, String device, Instant at) {
         Refusals refusals = new Refusals();
-        if (device == null || device.isBlank() || device.length() > 40) {
-            refusals.add("device", "A device's name has 1 to 40 characters.").throwIfAny();
+        if (device == null || device.isBlank() || device.length() > LONGEST_DEVICE) {
+            refusals.add(
+                            "device",
+                            "refusal.characters",
+                            "what",
+                            Message.of("what.device-name"),
+                            "least",
+                            1,
+                            "most",
+                            LONGEST_DEVICE)
+                    .throwIfAny();
         }
         // In a transaction of its own: who has just read a row to see whether it is there cannot then take it.
         attempted(() -> transaction.execute(status -> {
@@ -422,21 +440,24 @@ public class BakeService {
     public BakeView log(UUID id, HowItWas how) {
         Refusals refusals = new Refusals();
         if (how.verdict() == null) {
-            refusals.missing("verdict", "Say how it was: UNDER, RIGHT or OVER.");
+            refusals.add("verdict", "missing.verdict");
         }
         if (how.probeC() != null) {
-            refusals.range("probeC", "A probe reading", how.probeC(), -5, 120, "°C");
+            refusals.range("probeC", "probe-reading", how.probeC(), -5, 120, Unit.CELSIUS);
         }
         if (how.note() != null && how.note().length() > LONGEST_NOTE) {
             refusals.add(
                     "note",
-                    "A note has at most " + LONGEST_NOTE + " characters; this has "
-                            + how.note().length() + ".");
+                    "refusal.note-too-long",
+                    "most",
+                    LONGEST_NOTE,
+                    "characters",
+                    how.note().length());
         }
         refusals.throwIfAny();
         return changed(id, bake -> {
             if (bake.outAt() == null) {
-                throw new NotNow("It is still in the oven. Take it out first.");
+                throw new NotNow("cannot.still-in");
             }
             BigDecimal probe = how.probeC() == null
                     ? null
@@ -510,7 +531,7 @@ public class BakeService {
     EstimateAnswer rest(UUID id) {
         Bake bake = any(id);
         if (bake.outAt() == null) {
-            throw new NotNow("It is still in the oven. Take it out first.");
+            throw new NotNow("cannot.still-in");
         }
         return views.rest(bake);
     }
@@ -526,12 +547,12 @@ public class BakeService {
     }
 
     private Bake any(UUID id) {
-        return bakes.findWithOvenById(id).orElseThrow(() -> new NotThere("There is no such bake."));
+        return bakes.findWithOvenById(id).orElseThrow(() -> new NotThere("not-there.bake"));
     }
 
     private static void open(Bake bake) {
         if (bake.loggedAt() != null) {
-            throw new NotNow("It is in the log already. Open it again first.");
+            throw new NotNow("cannot.logged-already");
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import olla.core.doneness.Cue;
 import olla.core.doneness.Doneness;
+import olla.core.messages.Message;
 import olla.core.oven.OvenKind;
 import olla.core.plan.Carving;
 import olla.core.plan.Moment;
@@ -81,7 +82,7 @@ public record BakeView(
         @MaybeAbsent Integer portions,
         @MaybeAbsent LeftoversView leftovers,
         @MaybeAbsent Boolean reckoning,
-        @MaybeAbsent String lesson,
+        @MaybeAbsent Message lesson,
         boolean hasPhoto,
         BakeCard card,
         Instant now) {
@@ -96,11 +97,11 @@ public record BakeView(
     /** A stretch with one thing to do in it; the last has no end. */
     public record MomentView(
             Moment.Phase phase,
-            String say,
-            String hint,
+            Message say,
+            Message hint,
             double fromSeconds,
             @MaybeAbsent Double untilSeconds,
-            String next,
+            Message next,
             @MaybeAbsent Integer step) {
         static MomentView of(Moment m) {
             return new MomentView(
@@ -127,7 +128,7 @@ public record BakeView(
             double minute,
             Assessment.Advice advice,
             double giveItMin,
-            @MaybeAbsent String then,
+            @MaybeAbsent Message then,
             double peakIfOutC,
             double widthBeforeMin,
             double widthAfterMin,
@@ -189,7 +190,7 @@ public record BakeView(
             @MaybeAbsent Double celsius,
             @MaybeAbsent Instant at,
             @MaybeAbsent Trust trust,
-            @MaybeAbsent String words,
+            @MaybeAbsent Message words,
             @MaybeAbsent Integer battery) {}
 
     /**
@@ -232,7 +233,7 @@ public record BakeView(
             Instant fridgeBy,
             @MaybeAbsent TapKind cleared,
             @MaybeAbsent Instant useBy,
-            String words) {}
+            Message words) {}
 
     /**
      * What does not change while it runs.
@@ -245,8 +246,8 @@ public record BakeView(
             EstimateRequest question, List<CautionAnswer> cautions, List<CarvingView> carving, int expectedPortions) {}
 
     /** How it is checked. */
-    public record CheckingView(String say, String how, String where, List<Cue> cues) {}
+    public record CheckingView(Message say, Message how, Message where, List<Cue> cues) {}
 
     /** A step of carving. */
-    public record CarvingView(Carving.Picture picture, String say, String hint) {}
+    public record CarvingView(Carving.Picture picture, Message say, Message hint) {}
 }

@@ -15,6 +15,7 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import olla.core.messages.Message;
 import olla.core.oven.Programme;
 import olla.core.plan.BakeClock;
 import olla.core.plan.BakeFacts;
@@ -153,7 +154,7 @@ public class BakeViews {
         Forecast forecast = forecasts.now(subject, waitMs);
         Ensemble ensemble = forecast.ensemble()
                 .or(() -> forecasts.unobserved(subject))
-                .orElseThrow(() -> new NotNow("This oven never brings that fish to its target."));
+                .orElseThrow(() -> new NotNow("cannot.never-done"));
         return new InsideView(FanView.of(ensemble.spread()), trace(forecast.judged()));
     }
 
@@ -498,7 +499,7 @@ public class BakeViews {
                 .toList();
     }
 
-    private static String lesson(Bake bake) {
+    private static Message lesson(Bake bake) {
         return bake.lesson() == null
                 ? null
                 : bake.oven().truth().words(bake.oven().lessons());
@@ -512,11 +513,11 @@ public class BakeViews {
         Assessment assessment = look.assessment();
         boolean giveIt = assessment.advice() == Assessment.Advice.GIVE_IT;
         double minutes = giveIt ? giveItMin(assessment, facts) : 0;
-        String then = assessment.advice() == Assessment.Advice.PAST
+        Message then = assessment.advice() == Assessment.Advice.PAST
                 ? null
                 : NextHand.after(facts, assessment.minute())
                         .filter(next -> !giveIt || next.minute() <= assessment.minute() + minutes + 1)
-                        .map(NextHand::say)
+                        .map(next -> next.say().form("next"))
                         .orElse(null);
         return new LookView(
                 assessment.minute(),
@@ -542,7 +543,7 @@ public class BakeViews {
                 last == null ? null : last.celsius(),
                 last == null ? null : last.at(),
                 judged == null ? null : judged.trust(),
-                judged == null ? null : judged.trust().words(),
+                judged == null ? null : Message.word(judged.trust()),
                 last == null ? null : last.battery());
     }
 
@@ -568,7 +569,7 @@ public class BakeViews {
                 cleared.filter(t -> t.kind() == TapKind.CHILLED)
                         .map(t -> timeline.outAt().plus(Duration.ofDays(Leftovers.KEPT_DAYS)))
                         .orElse(null),
-                Leftovers.words());
+                Leftovers.rule());
     }
 
     private static BakeCard card(EstimateRequest request, Question question) {

@@ -2,8 +2,8 @@
  * Bakes as they are commanded and shown: put in, tapped, logged, and put together for a screen. What follows from the
  * rows is {@code forecast}'s.
  *
- * <p>Knows: core.doneness, core.estimate, core.oven, core.plan, core.probe, core.safety, core.uncertainty, core.units,
- * server.bakes.rows, server.forecast, server.load, server.ovens, server.photos, server.probes, server.query,
- * server.web.
+ * <p>Knows: core.doneness, core.estimate, core.messages, core.oven, core.plan, core.probe, core.safety,
+ * core.uncertainty, server.bakes.rows, server.forecast, server.load, server.ovens, server.photos, server.probes,
+ * server.query, server.web.
  */
 package olla.server.bakes;

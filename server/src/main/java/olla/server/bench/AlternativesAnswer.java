@@ -3,6 +3,7 @@ package olla.server.bench;
 import java.util.List;
 import olla.core.doneness.Doneness;
 import olla.core.estimate.Alternatives;
+import olla.core.messages.Message;
 
 /**
  * The same fish otherwise. Minutes in the oven, °C, g, shares from 0 to 1.
@@ -11,7 +12,7 @@ import olla.core.estimate.Alternatives;
  * @param dials from the gentlest up
  * @param why which dial Olla would take, and why; blank where none does it
  */
-public record AlternativesAnswer(List<ToTarget> targets, List<AtDial> dials, String why) {
+public record AlternativesAnswer(List<ToTarget> targets, List<AtDial> dials, Message why) {
 
     /** To another target. */
     public record ToTarget(Doneness target, double minutes, double outerC, double dryShare, double waterLossG) {}

@@ -19,6 +19,7 @@ import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
+import olla.core.messages.Message;
 import olla.core.oven.Programme;
 import olla.core.safety.Assurance;
 import olla.core.safety.Parasites;
@@ -39,17 +40,17 @@ public record Catalogue(
 
     /** A vegetable: what it needs in a parcel, how long alone at 200 °C, and whether it can join at the end. */
     public record VegetableEntry(
-            Vegetable vegetable, String words, Vegetable.First first, String advice, double minutes, boolean quick) {}
+            Vegetable vegetable, Message words, Vegetable.First first, Message advice, double minutes, boolean quick) {}
 
     /** A school of salt crust. */
     public record SchoolEntry(
-            SaltCrust.School school, String words, double usualCoatMm, boolean buries, boolean eggs) {}
+            SaltCrust.School school, Message words, double usualCoatMm, boolean buries, boolean eggs) {}
 
     /** A kind of topping. */
-    public record MixEntry(Mix mix, String words, boolean cookFirst) {}
+    public record MixEntry(Mix mix, Message words, boolean cookFirst) {}
 
     /** An answer on parasites. */
-    public record ParasitesEntry(Parasites parasites, String words) {}
+    public record ParasitesEntry(Parasites parasites, Message words) {}
 
     /** What is taken where a dress's own questions are not answered. */
     public record Usuals(double toppingMm, double breadedMm, double bedMm, double baseMm, double bagG) {}
@@ -65,26 +66,26 @@ public record Catalogue(
             double freezerC) {}
 
     /** A character of freshness, with how each grade shows in it, best first. */
-    public record SenseEntry(Sense sense, boolean whole, String word, List<LookEntry> looks) {}
+    public record SenseEntry(Sense sense, boolean whole, Message word, List<LookEntry> looks) {}
 
     /** How a grade shows. */
-    public record LookEntry(Score score, String look, String bluefishLook) {}
+    public record LookEntry(Score score, Message look, Message bluefishLook) {}
 
     /** A fish; {@code freezeFirst} where it is not exempt from being frozen before it is served under-done. */
     public record SpeciesEntry(
             String key,
-            String marketName,
+            Message marketName,
             String scientificName,
-            String flesh,
+            Message flesh,
             boolean bluefish,
             String shape,
             double fatPercent,
-            String firmness,
-            String bones,
+            Message firmness,
+            Message bones,
             EatingQualities.Mercury mercury,
             boolean freezeFirst,
-            List<String> alsoCalled,
-            String source) {}
+            Message alsoCalled,
+            Message source) {}
 
     /** A cut, with the range of its sizes. */
     public record CutEntry(
@@ -98,10 +99,10 @@ public record Catalogue(
 
     /** A target; under-done fish needs an answer on parasites, guests at risk get none below the official minimum. */
     public record TargetEntry(
-            Doneness doneness, String words, double peakC, boolean underDone, boolean belowOfficial) {}
+            Doneness doneness, Message words, double peakC, boolean underDone, boolean belowOfficial) {}
 
     /** A band of doneness; the first has no lower edge. */
-    public record BandEntry(Band band, String word, String look, double fromC) {}
+    public record BandEntry(Band band, Message word, Message look, double fromC) {}
 
     /* The raw band is drawn from the bottom of the curve, °C. */
     private static final double DRAWN_FROM_C = -40;
@@ -111,26 +112,26 @@ public record Catalogue(
                 Arrays.stream(Species.values()).map(Catalogue::species).toList(),
                 Arrays.stream(Cut.values()).map(Catalogue::cut).toList(),
                 Arrays.stream(Doneness.values())
-                        .map(d -> new TargetEntry(d, d.words(), d.peakC(), d.underDone(), d.belowOfficial()))
+                        .map(d -> new TargetEntry(d, Message.word(d), d.peakC(), d.underDone(), d.belowOfficial()))
                         .toList(),
                 Arrays.stream(Band.values())
-                        .map(b -> new BandEntry(b, b.word(), b.look(), Math.max(DRAWN_FROM_C, b.fromC())))
+                        .map(b -> new BandEntry(b, Message.word(b), b.look(), Math.max(DRAWN_FROM_C, b.fromC())))
                         .toList(),
                 Arrays.stream(Sense.values()).map(Catalogue::sense).toList(),
                 Arrays.stream(Vegetable.values())
                         .map(v -> new VegetableEntry(
                                 v,
-                                v.words(),
+                                Message.word(v),
                                 v.first(),
                                 v.advice(),
                                 v.minutes(Vegetable.Cutting.SLICES, 200),
                                 v.quick()))
                         .toList(),
                 Arrays.stream(SaltCrust.School.values())
-                        .map(s -> new SchoolEntry(s, s.words(), s.usualCoatMm(), s.buries(), s.whitesAKilo() > 0))
+                        .map(s -> new SchoolEntry(s, Message.word(s), s.usualCoatMm(), s.buries(), s.whitesAKilo() > 0))
                         .toList(),
                 Arrays.stream(Mix.values())
-                        .map(m -> new MixEntry(m, m.words(), m.cookFirst()))
+                        .map(m -> new MixEntry(m, Message.word(m), m.cookFirst()))
                         .toList(),
                 Arrays.stream(Parasites.values())
                         .map(p -> new ParasitesEntry(p, p.words()))
@@ -154,17 +155,17 @@ public record Catalogue(
     private static SpeciesEntry species(Species s) {
         return new SpeciesEntry(
                 s.key(),
-                s.marketName(),
+                Message.word(s),
                 s.scientificName(),
-                s.group().words(),
+                Message.word(s.group()),
                 s.group() == Group.OILY,
                 s.shape().name(),
                 Math.round(s.composition().fat() * 1000) / 10.0,
-                s.traits().firmness().words(),
-                s.traits().bones().words(),
+                Message.word(s.traits().firmness()),
+                Message.word(s.traits().bones()),
                 s.traits().mercury(),
                 !Assurance.NONE.freeOfParasites(s),
-                s.traits().alsoCalled(),
+                s.alsoCalled(),
                 s.source());
     }
 
@@ -183,7 +184,7 @@ public record Catalogue(
         return new SenseEntry(
                 s,
                 s.whole(),
-                s.word(),
+                Message.word(s),
                 Arrays.stream(Score.values())
                         .map(score -> new LookEntry(score, s.look(score, false), s.look(score, true)))
                         .toList());

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import olla.core.estimate.Estimate;
+import olla.core.messages.Refusals;
 import olla.core.uncertainty.CheckWindow;
-import olla.core.units.Refusals;
 import olla.server.query.EstimateRequest;
 import olla.server.query.Question;
 
@@ -26,8 +26,7 @@ public record DishTurn(int index, double checkFromMin, double likelyMin, double 
         Refusals refusals = new Refusals();
         List<EstimateRequest> dishes = request.dishes();
         if (dishes == null || dishes.isEmpty() || dishes.size() > MOST_DISHES || dishes.contains(null)) {
-            refusals.add("dishes", "A tray holds 1 to " + MOST_DISHES + " dishes.")
-                    .throwIfAny();
+            refusals.add("dishes", "refusal.tray-dishes", "most", MOST_DISHES).throwIfAny();
         }
         List<Question> questions = new ArrayList<>();
         for (int i = 0; i < dishes.size(); i++) {
@@ -40,7 +39,7 @@ public record DishTurn(int index, double checkFromMin, double likelyMin, double 
             Question other = questions.get(i);
             if (other.ovenKind() != first.ovenKind()
                     || other.programme().bakeTempC() != first.programme().bakeTempC()) {
-                refusals.add("dishes." + i, "What shares a tray shares its oven and its temperature.");
+                refusals.add("dishes." + i, "refusal.tray-shares");
             }
         }
         refusals.throwIfAny();

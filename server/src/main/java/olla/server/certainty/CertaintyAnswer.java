@@ -3,6 +3,7 @@ package olla.server.certainty;
 import java.util.List;
 import olla.core.estimate.Certainty;
 import olla.core.estimate.RuleOfThumb;
+import olla.core.messages.Message;
 import olla.server.query.EstimateAnswer.DoubtAnswer;
 import olla.server.web.MaybeAbsent;
 
@@ -23,8 +24,8 @@ public record CertaintyAnswer(@MaybeAbsent WindowAnswer window, List<DoubtAnswer
             RuleOfThumb.Way way,
             @MaybeAbsent Double fromMin,
             @MaybeAbsent Double toMin,
-            String says,
-            String source) {}
+            Message says,
+            Message source) {}
 
     /** Nobody is sure of what never happens. */
     static final CertaintyAnswer NONE = new CertaintyAnswer(null, List.of(), List.of());

@@ -1,7 +1,7 @@
 package olla.server.certainty;
 
 import olla.core.estimate.OvenRecord;
-import olla.core.units.Refusals;
+import olla.core.messages.Refusals;
 import olla.server.bakes.BakeService;
 import olla.server.load.Reckoner;
 import olla.server.query.CertaintyCache;
@@ -31,7 +31,7 @@ class CertaintyController {
     CertaintyAnswer certainty(@RequestBody CertaintyRequest request) {
         Refusals refusals = new Refusals();
         if (request.question() == null) {
-            refusals.missing("question", "Say what goes in.").throwIfAny();
+            refusals.add("question", "missing.question").throwIfAny();
         }
         Question question = refusals.take("question", () -> Question.of(request.question()));
         refusals.throwIfAny();

@@ -8,6 +8,7 @@ import olla.core.estimate.TaperAdvice;
 import olla.core.fish.MeasuredBy;
 import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
+import olla.core.messages.Message;
 import olla.core.safety.Caution;
 import olla.server.query.EstimateAnswer.SlipAnswer;
 import olla.server.web.MaybeAbsent;
@@ -39,24 +40,24 @@ public record CounterAnswer(
             double rulerWouldGainMinutes) {}
 
     /** How well it suits a way to dress it. */
-    public record SuitabilityAnswer(Style style, Style.Fit fit, String reason) {}
+    public record SuitabilityAnswer(Style style, Style.Fit fit, Message reason) {}
 
     /** Is it good? No grade while too little was looked at. */
     public record JudgementAnswer(
-            @MaybeAbsent Score grade, String reason, String advice, boolean eat, List<Sense> missing) {}
+            @MaybeAbsent Score grade, Message reason, Message advice, boolean eat, List<Sense> missing) {}
 
     /** How many it feeds. */
     public record HelpingsAnswer(
             @MaybeAbsent Double toBuyG, @MaybeAbsent Integer pieces, double oneFeeds, double edibleG) {}
 
     /** A step before the oven. */
-    public record PrepAnswer(String key, String what, String why, int minutes) {}
+    public record PrepAnswer(String key, Message what, Message why, int minutes) {}
 
     /** Whether it fits the tray. */
-    public record TrayAnswer(boolean straight, String words) {}
+    public record TrayAnswer(boolean straight, Message words) {}
 
     /** How long it keeps. */
-    public record KeepingAnswer(Instant useBy, boolean past, String words) {}
+    public record KeepingAnswer(Instant useBy, boolean past, Message words) {}
 
     /** A taper, judged. */
     public record EvennessAnswer(
@@ -71,8 +72,8 @@ public record CounterAnswer(
     public record TurnAnswer(double thicknessMm, double minutes) {}
 
     /** What can be done about a taper. */
-    public record RemedyAnswer(TaperAdvice.Way way, String words) {}
+    public record RemedyAnswer(TaperAdvice.Way way, Message words) {}
 
     /** Something that can hurt somebody. */
-    public record CounterCaution(String code, Caution.Weight weight, String text, String source) {}
+    public record CounterCaution(String code, Caution.Weight weight, Message text, Message source) {}
 }

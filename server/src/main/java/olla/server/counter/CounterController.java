@@ -17,6 +17,8 @@ import olla.core.fish.Piece;
 import olla.core.freshness.Grading;
 import olla.core.freshness.Judgement;
 import olla.core.freshness.Keeping;
+import olla.core.messages.Message;
+import olla.core.messages.Refusals;
 import olla.core.oven.OvenModel;
 import olla.core.plan.Helpings;
 import olla.core.plan.Helpings.Appetite;
@@ -25,7 +27,6 @@ import olla.core.plan.PrepStep;
 import olla.core.plan.TrayFit;
 import olla.core.safety.Cautions;
 import olla.core.simulation.Thawing;
-import olla.core.units.Refusals;
 import olla.server.counter.CounterAnswer.CounterCaution;
 import olla.server.counter.CounterAnswer.EvennessAnswer;
 import olla.server.counter.CounterAnswer.HelpingsAnswer;
@@ -66,10 +67,10 @@ class CounterController {
     private CounterAnswer looked(CounterRequest request) {
         Refusals refusals = new Refusals();
         if (request.bench() == null) {
-            refusals.missing("bench", "Say which fish, and what it is meant for.");
+            refusals.add("bench", "missing.counter-bench");
         }
         if (request.style() == null) {
-            refusals.missing("style", "Say how it will be dressed: " + Arrays.toString(Style.values()) + ".");
+            refusals.add("style", "missing.style", "choices", Message.codes(Style.values()));
         }
         refusals.throwIfAny();
         Question question = refusals.take("bench", () -> Question.of(request.bench()));
@@ -121,8 +122,7 @@ class CounterController {
         }
         Refusals refusals = new Refusals();
         if (othersMm.contains(null)) {
-            refusals.missing("othersMm", "Give each of the other pieces its thickness.")
-                    .throwIfAny();
+            refusals.add("othersMm", "missing.other-thickness").throwIfAny();
         }
         return TrayOrder.of(
                         question.piece(),

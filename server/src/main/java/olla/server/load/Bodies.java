@@ -160,14 +160,12 @@ final class Bodies extends OncePerRequestFilter {
                     return;
                 }
                 if (bytes.size() + read > most) {
-                    refuse(HttpStatus.PAYLOAD_TOO_LARGE, "That is larger than " + most / 1024 + " KB.");
+                    refuse(HttpStatus.PAYLOAD_TOO_LARGE, "refusal.too-large", "kilobytes", most / 1024);
                     return;
                 }
                 if (!shares.take(asker, read)) {
                     response.setHeader(HttpHeaders.RETRY_AFTER, "1");
-                    refuse(
-                            HttpStatus.SERVICE_UNAVAILABLE,
-                            "So much is being sent at once that this has to wait. Send it again in a moment.");
+                    refuse(HttpStatus.SERVICE_UNAVAILABLE, "busy.sent");
                     return;
                 }
                 bytes.write(chunk, 0, read);
@@ -185,24 +183,24 @@ final class Bodies extends OncePerRequestFilter {
         /* The line has ended, or what comes is no body. */
         @Override
         public void onError(Throwable failure) {
-            refuse(HttpStatus.BAD_REQUEST, "What was sent could not be read to its end.");
+            refuse(HttpStatus.BAD_REQUEST, "refusal.body-broken");
         }
 
         @Override
         public void onTimeout(AsyncEvent event) {
-            refuse(HttpStatus.REQUEST_TIMEOUT, "What was sent did not come to its end in time.");
+            refuse(HttpStatus.REQUEST_TIMEOUT, "refusal.body-late");
         }
 
-        private void refuse(HttpStatus status, String detail) {
+        private void refuse(HttpStatus status, String key, Object... namesAndValues) {
             if (!decided.compareAndSet(false, true)) {
                 return;
             }
             try {
                 // What is still on its way is not read, so this line cannot be used again.
                 response.setHeader(HttpHeaders.CONNECTION, "close");
-                problems.answer(response, status, detail);
+                problems.answer(whole, response, status, key, namesAndValues);
             } catch (IOException | IllegalStateException away) {
-                logger.debug("Nobody heard: " + detail);
+                logger.debug("Nobody heard: " + key);
             } finally {
                 async.complete();
             }

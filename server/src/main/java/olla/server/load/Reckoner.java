@@ -85,7 +85,7 @@ public class Reckoner implements DisposableBean {
             }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-            throw new Busy("The kitchen computer is on its way down. Ask again in a moment.");
+            throw new Busy("busy.on-its-way-down");
         }
     }
 
@@ -113,7 +113,7 @@ public class Reckoner implements DisposableBean {
             throw new CancellationException("Whoever asked has hung up.");
         }
         if (System.nanoTime() > end) {
-            throw new Busy("This takes longer than anybody waits just now. Ask again in a moment.");
+            throw new Busy("busy.takes-too-long");
         }
     }
 

@@ -71,10 +71,10 @@ final class Turns {
         }
         Deque<Place> own = waiting.getOrDefault(asker, new ArrayDeque<>());
         if (own.size() >= mostWaitingEach) {
-            throw new TooMany("So much is asked from here at once that the rest has to wait. Ask again in a moment.");
+            throw new TooMany("busy.asked-from-here");
         }
         if (waitingNow >= mostWaiting) {
-            throw new Busy("So much is asked at once that this has to wait. Ask again in a moment.");
+            throw new Busy("busy.asked");
         }
         own.add(place);
         waiting.put(asker, own);

@@ -2,12 +2,12 @@ package olla.server.ovens;
 
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
-import java.util.Arrays;
 import java.util.List;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusals;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
-import olla.core.units.Refusals;
-import olla.core.units.Said;
 import olla.server.web.ChangedSince;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
@@ -21,8 +21,6 @@ public class OvenService {
     private static final int LONGEST_NAME = 60;
     private static final int LONGEST_DEVICE = 40;
     private static final int MOST_OVENS = 20;
-    private static final String FULL =
-            "A kitchen has at most " + MOST_OVENS + " ovens. Put one away that is not used; its log stays.";
 
     private final OvenRepository ovens;
     private final Clock clock;
@@ -40,26 +38,31 @@ public class OvenService {
     /**
      * Notes an oven.
      *
-     * @throws olla.core.units.RefusedInput where its name or kind cannot be, or the kitchen is full
+     * @throws olla.core.messages.RefusedInput where its name or kind cannot be, or the kitchen is full
      */
     OvenView add(OvenInput input) {
         Refusals refusals = new Refusals();
         String name = input.name() == null ? "" : input.name().strip();
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            refusals.add("name", "An oven's name has 1 to " + LONGEST_NAME + " characters.");
+            refusals.add(
+                    "name",
+                    "refusal.characters",
+                    "what",
+                    Message.of("what.oven-name"),
+                    "least",
+                    1,
+                    "most",
+                    LONGEST_NAME);
         } else {
             ovens.findByName(name)
                     .ifPresent(there -> refusals.add(
-                            "name",
-                            there.away()
-                                    ? "The oven called “" + name + "” was put away. Take it out again."
-                                    : "There is an oven called “" + name + "” already."));
+                            "name", there.away() ? "refusal.oven-put-away" : "refusal.oven-there", "name", name));
         }
         if (input.kind() == null) {
-            refusals.missing("kind", "Say which kind of oven: " + Arrays.toString(OvenKind.values()) + ".");
+            refusals.add("kind", "missing.oven-kind", "choices", Message.codes(OvenKind.values()));
         }
         if (ovens.countByPutAwayAtIsNull() >= MOST_OVENS) {
-            refusals.add("name", FULL);
+            refusals.add("name", "cannot.more-ovens", "most", MOST_OVENS);
         }
         refusals.throwIfAny();
         Oven saved = ovens.save(new Oven(name, input.kind()));
@@ -77,7 +80,15 @@ public class OvenService {
         Refusals refusals = new Refusals();
         if (words.device() != null
                 && (words.device().isBlank() || words.device().length() > LONGEST_DEVICE)) {
-            refusals.add("device", "A device's name has 1 to " + LONGEST_DEVICE + " characters.");
+            refusals.add(
+                    "device",
+                    "refusal.characters",
+                    "what",
+                    Message.of("what.device-name"),
+                    "least",
+                    1,
+                    "most",
+                    LONGEST_DEVICE);
         }
         if (words.fallsCPerHour() != null) {
             refusals.take("", () -> Cooling.falling(words.fallsCPerHour()));
@@ -99,10 +110,10 @@ public class OvenService {
             return OvenView.of(oven);
         }
         if (ovens.countByPutAwayAtIsNull() <= 1) {
-            throw new NotNow("A kitchen needs an oven. Note another one first.");
+            throw new NotNow("cannot.last-oven");
         }
         if (ovens.inUse(id) > 0) {
-            throw new NotNow("There is something in the " + oven.name() + ". Take it out and say how it was first.");
+            throw new NotNow("cannot.oven-in-use", "oven", oven.name());
         }
         return answered(id, ovens.putAway(id, version, clock.instant().truncatedTo(ChronoUnit.MILLIS)));
     }
@@ -115,7 +126,7 @@ public class OvenService {
     @Transactional
     public OvenView takeOut(int id) {
         if (oven(id).away() && ovens.countByPutAwayAtIsNull() >= MOST_OVENS) {
-            throw new NotNow(FULL);
+            throw new NotNow("cannot.more-ovens", "most", MOST_OVENS);
         }
         ovens.takeOut(id);
         return OvenView.of(oven(id));
@@ -124,24 +135,28 @@ public class OvenService {
     private OvenView answered(int id, int changedRows) {
         Oven oven = oven(id);
         if (changedRows != 1) {
-            throw new ChangedSince(changed(oven));
+            throw new ChangedSince(
+                    "changed.oven", "oven", oven.name(), "thermometer", thermometer(oven), "fire", fire(oven));
         }
         return OvenView.of(oven);
     }
 
     private Oven oven(int id) {
-        return ovens.findById(id).orElseThrow(() -> new NotThere("There is no oven number " + id + "."));
+        return ovens.findById(id).orElseThrow(() -> new NotThere("not-there.oven", "id", String.valueOf(id)));
     }
 
-    private static String changed(Oven oven) {
-        String thermometer =
-                oven.sensor() == null ? "no thermometer hangs in it" : "“" + oven.sensor() + "” hangs in it";
-        String fire = oven.fallsCPerHour() == null
-                ? ""
-                : oven.fallsCPerHour() == 0
-                        ? ", its heat is kept up"
-                        : ", it falls by " + Said.kelvin(oven.fallsCPerHour()) + " in an hour";
-        return "Somebody else has changed the " + oven.name() + " meanwhile: " + thermometer + fire
-                + ". Look again, then say it anew.";
+    private static Message thermometer(Oven oven) {
+        return oven.sensor() == null
+                ? Message.of("changed.oven.no-thermometer")
+                : Message.of("changed.oven.thermometer", "device", oven.sensor());
+    }
+
+    private static Message fire(Oven oven) {
+        if (oven.fallsCPerHour() == null) {
+            return Message.NOTHING;
+        }
+        return oven.fallsCPerHour() == 0
+                ? Message.of("changed.oven.kept-up")
+                : Message.of("changed.oven.falls", "fall", Quantity.kelvin(oven.fallsCPerHour()));
     }
 }

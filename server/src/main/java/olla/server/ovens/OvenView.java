@@ -1,5 +1,6 @@
 package olla.server.ovens;
 
+import olla.core.messages.Message;
 import olla.core.oven.OvenKind;
 import olla.server.query.EstimateRequest.TruthInput;
 import olla.server.web.MaybeAbsent;
@@ -20,7 +21,7 @@ record OvenView(
         OvenKind kind,
         TruthInput truth,
         int lessons,
-        String words,
+        Message words,
         @MaybeAbsent String sensor,
         boolean away,
         int version) {

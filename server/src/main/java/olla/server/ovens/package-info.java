@@ -1,6 +1,6 @@
 /**
  * The kitchen's ovens, with what their logs have taught.
  *
- * <p>Knows: core.oven, core.uncertainty, core.units, server.query, server.web.
+ * <p>Knows: core.messages, core.oven, core.uncertainty, server.query, server.web.
  */
 package olla.server.ovens;

@@ -17,8 +17,9 @@ import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.ExifUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
-import olla.core.units.Refusal;
-import olla.core.units.RefusedInput;
+import olla.core.messages.Message;
+import olla.core.messages.Refusal;
+import olla.core.messages.RefusedInput;
 
 /**
  * Makes a stored picture of a camera's: turned upright, no side longer than 1600 pixels, encoded anew as JPEG, so that
@@ -41,11 +42,11 @@ final class PhotoLab {
      *
      * @param file a JPEG or PNG file
      * @return JPEG without metadata
-     * @throws olla.core.units.RefusedInput where it is none, or too large
+     * @throws olla.core.messages.RefusedInput where it is none, or too large
      */
     static byte[] develop(byte[] file) {
         if (file.length > MOST_BYTES) {
-            throw refused("A photo has at most " + MOST_BYTES / 1024 / 1024 + " MB.");
+            throw refused("refusal.photo-too-large", "megabytes", MOST_BYTES / 1024 / 1024);
         }
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
@@ -72,7 +73,7 @@ final class PhotoLab {
         }
         // A small file can unpack to a huge picture: its header says so.
         if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-            throw refused("A photo has at most " + MOST_PIXELS / 1_000_000 + " million pixels.");
+            throw refused("refusal.picture-too-large", "millions", MOST_PIXELS / 1_000_000);
         }
         // Lines that are not needed are never kept: what is held is a small picture, however large or deep the file's
         // is.
@@ -117,10 +118,10 @@ final class PhotoLab {
     }
 
     private static RefusedInput refused() {
-        return refused("This is no JPEG or PNG picture that can be read.");
+        return refused("refusal.no-picture");
     }
 
-    private static RefusedInput refused(String why) {
-        return new RefusedInput(List.of(new Refusal("photo", why)));
+    private static RefusedInput refused(String key, Object... namesAndValues) {
+        return new RefusedInput(List.of(new Refusal("photo", Message.of(key, namesAndValues))));
     }
 }

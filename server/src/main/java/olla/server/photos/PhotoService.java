@@ -35,7 +35,7 @@ class PhotoService {
     /**
      * Keeps a camera's picture of a bake; another one before it is dropped.
      *
-     * @throws olla.core.units.RefusedInput where it is no picture, or too large
+     * @throws olla.core.messages.RefusedInput where it is no picture, or too large
      * @throws Busy where too many others are being looked at
      */
     public void keep(UUID id, byte[] file) {
@@ -50,11 +50,11 @@ class PhotoService {
     private byte[] developed(byte[] file) {
         try {
             if (!darkroom.tryAcquire(LONGEST_WAIT_S, TimeUnit.SECONDS)) {
-                throw new Busy("Other photos are being developed. Send it again in a moment.");
+                throw new Busy("busy.photos");
             }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-            throw new Busy("Olla is about to stop. Send it again in a moment.");
+            throw new Busy("busy.stopping");
         }
         try {
             return PhotoLab.develop(file);
@@ -67,7 +67,7 @@ class PhotoService {
     @Transactional(readOnly = true)
     public byte[] show(UUID id) {
         return photos.findById(id)
-                .orElseThrow(() -> new NotThere("There is no photo of this bake."))
+                .orElseThrow(() -> new NotThere("not-there.photo"))
                 .jpeg();
     }
 
@@ -80,7 +80,7 @@ class PhotoService {
 
     private void touch(UUID id) {
         if (!bakes.existsById(id)) {
-            throw new NotThere("There is no such bake.");
+            throw new NotThere("not-there.bake");
         }
         bakes.touch(id.toString());
     }

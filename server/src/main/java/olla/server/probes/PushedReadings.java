@@ -8,12 +8,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusal;
+import olla.core.messages.Refusals;
 import olla.core.probe.Reading;
-import olla.core.units.Refusal;
-import olla.core.units.Refusals;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
@@ -44,12 +45,12 @@ final class PushedReadings {
      *
      * @param readings 1 to {@value #MOST_LINES}
      * @param now when they came
-     * @throws olla.core.units.RefusedInput where there are none, or too many
+     * @throws olla.core.messages.RefusedInput where there are none, or too many
      */
     static PushedReadings of(List<DeviceReading> readings, Instant now) {
         if (readings == null || readings.isEmpty() || readings.size() > MOST_LINES) {
             new Refusals()
-                    .add("readings", "A push has 1 to " + MOST_LINES + " readings.")
+                    .add("readings", "refusal.push-readings", "most", MOST_LINES)
                     .throwIfAny();
         }
         PushedReadings pushed = new PushedReadings(now);
@@ -63,7 +64,7 @@ final class PushedReadings {
      * What was pushed as lines of CSV, with or without a line of headings.
      *
      * @param now when they came
-     * @throws olla.core.units.RefusedInput where it is no CSV
+     * @throws olla.core.messages.RefusedInput where it is no CSV
      */
     static PushedReadings ofCsv(String lines, Instant now) {
         PushedReadings pushed = new PushedReadings(now);
@@ -95,24 +96,20 @@ final class PushedReadings {
                 }
                 number++;
                 if (number > MOST_LINES) {
-                    refused.add(new Refusal(String.valueOf(number), "A push has at most " + MOST_LINES + " lines."));
+                    refused.add(refusal(number, "refusal.push-lines", "most", MOST_LINES));
                     break;
                 }
                 read(line, number);
             }
         } catch (IOException | UncheckedIOException broken) {
-            new Refusals()
-                    .add(
-                            "",
-                            "These are no lines of CSV (RFC 4180): a quote that is opened is closed, before a comma or a line's end.")
-                    .throwIfAny();
+            new Refusals().add("", "refusal.no-csv").throwIfAny();
         }
     }
 
     private void read(CSVRecord line, int number) {
         try {
             if (line.size() < COLUMNS.size() - 1) {
-                refused.add(new Refusal(String.valueOf(number), "A line is: " + String.join(",", COLUMNS) + "."));
+                refused.add(refusal(number, "refusal.csv-line", "columns", String.join(",", COLUMNS)));
                 return;
             }
             String battery = line.size() < COLUMNS.size() ? "" : line.get(4);
@@ -125,20 +122,17 @@ final class PushedReadings {
                             battery.isEmpty() ? null : Integer.valueOf(battery)),
                     number);
         } catch (DateTimeException wrong) {
-            refused.add(
-                    new Refusal(String.valueOf(number), "“" + line.get(2) + "” is no time like 2026-01-31T18:30:00Z."));
+            refused.add(refusal(number, "refusal.no-time", "value", line.get(2)));
         } catch (NumberFormatException wrong) {
-            refused.add(new Refusal(
-                    String.valueOf(number), "“" + line.get(3) + "” is no number of °C, or the battery none."));
+            refused.add(refusal(number, "refusal.no-reading", "value", line.get(3)));
         } catch (IllegalArgumentException wrong) {
-            refused.add(new Refusal(
-                    String.valueOf(number),
-                    "“" + line.get(1) + "” is none of " + Arrays.toString(Channel.values()) + "."));
+            refused.add(refusal(
+                    number, "refusal.none-of", "value", line.get(1), "choices", Message.codes(Channel.values())));
         }
     }
 
     private void take(DeviceReading reading, int number) {
-        String wrong = wrong(reading);
+        Message wrong = wrong(reading);
         if (wrong != null) {
             refused.add(new Refusal(String.valueOf(number), wrong));
             return;
@@ -148,27 +142,37 @@ final class PushedReadings {
                 reading.device(), reading.channel(), at, Math.round(10 * reading.celsius()) / 10.0, reading.battery()));
     }
 
-    private String wrong(DeviceReading reading) {
+    private static Refusal refusal(int number, String key, Object... namesAndValues) {
+        return new Refusal(String.valueOf(number), Message.of(key, namesAndValues));
+    }
+
+    private Message wrong(DeviceReading reading) {
         if (reading == null
                 || reading.device() == null
                 || !NAME.matcher(reading.device()).matches()) {
-            return "A device's name has 1 to 40 of A-Z, a-z, 0-9, dot, dash, underscore.";
+            return Message.of("refusal.device-name");
         }
         if (reading.channel() == null) {
-            return "Say the channel: " + Arrays.toString(Channel.values()) + ".";
+            return Message.of("missing.channel", "choices", Message.codes(Channel.values()));
         }
         if (reading.celsius() == null || !Reading.possible(reading.celsius())) {
-            return "A tip in a kitchen reads " + Refusals.plain(Reading.COLDEST_C) + " to "
-                    + Refusals.plain(Reading.HOTTEST_C) + "\u00a0°C, not " + reading.celsius() + ".";
+            return Message.of(
+                    "refusal.impossible-reading",
+                    "least",
+                    Quantity.celsius(Reading.COLDEST_C),
+                    "most",
+                    Quantity.celsius(Reading.HOTTEST_C),
+                    "value",
+                    String.valueOf(reading.celsius()));
         }
         if (reading.battery() != null && (reading.battery() < 0 || reading.battery() > 100)) {
-            return "A battery has 0 to 100 per cent.";
+            return Message.of("refusal.battery");
         }
         if (reading.at() != null && reading.at().isAfter(now.plus(AHEAD))) {
-            return "It comes from the future; set the device's clock by /api/clock.";
+            return Message.of("refusal.from-the-future");
         }
         return reading.at() != null && reading.at().isBefore(now.minus(LATE))
-                ? "It is older than " + LATE.toHours() + " hours."
+                ? Message.of("refusal.too-old", "hours", LATE.toHours())
                 : null;
     }
 }

@@ -1,6 +1,5 @@
 package olla.server.query;
 
-import java.util.Arrays;
 import java.util.List;
 import olla.core.dress.Breaded;
 import olla.core.dress.Dress;
@@ -23,8 +22,11 @@ import olla.core.dress.Vegetable;
 import olla.core.dress.Vegetable.Cutting;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 import olla.core.plan.TrayFit;
-import olla.core.units.Refusals;
 import olla.server.query.EstimateRequest.DressInput;
 import olla.server.query.EstimateRequest.DressKind;
 
@@ -33,11 +35,11 @@ final class DressReader {
 
     private DressReader() {}
 
-    /** @throws olla.core.units.RefusedInput a line for each field that will not do */
+    /** @throws olla.core.messages.RefusedInput a line for each field that will not do */
     static Dress of(DressInput input) {
         if (input == null || input.kind() == null) {
             new Refusals()
-                    .missing("kind", "Say how it is dressed: " + Arrays.toString(DressKind.values()) + ".")
+                    .add("kind", "missing.dress-kind", "choices", Message.codes(DressKind.values()))
                     .throwIfAny();
         }
         return switch (input.kind()) {
@@ -75,7 +77,7 @@ final class DressReader {
         School school = or(input.school(), School.WET_SAND);
         if (input.saltThereG() != null) {
             new Refusals()
-                    .range("saltThereG", "Salt for a crust", input.saltThereG(), 100, 50_000, "g")
+                    .range("saltThereG", "salt-for-a-crust", input.saltThereG(), 100, 50_000, Unit.GRAM)
                     .throwIfAny();
         }
         return new SaltCrust(
@@ -93,10 +95,7 @@ final class DressReader {
             return;
         }
         if (piece.cut() != Cut.WHOLE) {
-            refusals.add(
-                    "dress.kind",
-                    "Salt on bare flesh makes it inedible: a crust is for a whole fish in its skin, not for a "
-                            + piece.cut().words() + ".");
+            refusals.add("dress.kind", "refusal.salt-on-flesh", "cut", piece.cut());
         }
         if (input.trayLengthMm() != null && input.trayWidthMm() != null) {
             SaltNeed need = SaltNeed.of(crust, piece);
@@ -104,15 +103,15 @@ final class DressReader {
             if (tray != null && !tray.holds(need.trayLengthMm(), need.trayWidthMm())) {
                 refusals.add(
                         "dress.trayLengthMm",
-                        String.format(
-                                java.util.Locale.ROOT,
-                                "In its crust the fish needs [%.0f mm] × [%.0f mm]; this tray has [%.0f mm] × [%.0f mm],"
-                                        + " and it does not go in by the diagonal either. Take a larger tray, a thinner"
-                                        + " crust, or leave head and tail bare.",
-                                need.trayLengthMm(),
-                                need.trayWidthMm(),
-                                tray.lengthMm(),
-                                tray.widthMm()));
+                        "refusal.tray-too-small",
+                        "length",
+                        Quantity.mm(Math.round(need.trayLengthMm())),
+                        "width",
+                        Quantity.mm(Math.round(need.trayWidthMm())),
+                        "trayLength",
+                        Quantity.mm(tray.lengthMm()),
+                        "trayWidth",
+                        Quantity.mm(tray.widthMm()));
             }
         }
     }
@@ -123,7 +122,7 @@ final class DressReader {
 
     private static List<Vegetable> kinds(List<Vegetable> given, String field, List<Vegetable> usual) {
         if (given != null && given.contains(null)) {
-            new Refusals().missing(field, "A vegetable without a name.").throwIfAny();
+            new Refusals().add(field, "missing.vegetable").throwIfAny();
         }
         return given == null || given.isEmpty() ? usual : given;
     }

@@ -3,10 +3,10 @@ package olla.server.query;
 import java.util.List;
 import olla.core.dress.Dress;
 import olla.core.dress.UsualProgramme;
+import olla.core.messages.Refusals;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
-import olla.core.units.Refusals;
 import olla.server.query.EstimateRequest.DressInput;
 import olla.server.query.EstimateRequest.StageInput;
 
@@ -21,7 +21,7 @@ public record Dressing(Dress dress, Programme programme) {
     /**
      * Reads both.
      *
-     * @throws olla.core.units.RefusedInput a line for each field that will not do, or where the two do not go together
+     * @throws olla.core.messages.RefusedInput a line for each field that will not do, or where the two do not go together
      */
     public static Dressing check(DressInput input, List<StageInput> stages) {
         Refusals refusals = new Refusals();

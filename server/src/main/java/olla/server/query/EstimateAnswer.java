@@ -12,6 +12,7 @@ import olla.core.estimate.Estimate;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.fish.PlausibilityCheck.Slip;
+import olla.core.messages.Message;
 import olla.core.oven.Stage;
 import olla.core.safety.Caution;
 import olla.core.simulation.Browning;
@@ -47,14 +48,14 @@ public record EstimateAnswer(
         @MaybeAbsent Double goldMin,
         @MaybeAbsent ForgottenAnswer forgotten,
         double lethalityMinutesAt70,
-        String lethalityWords,
+        Message lethalityWords,
         QuantitiesAnswer quantities,
         DialAnswer dial,
         TraceAnswer trace,
         SectionsAnswer sections,
         List<DoubtAnswer> doubts,
         List<CautionAnswer> cautions,
-        List<String> assumptions,
+        List<Message> assumptions,
         List<SlipAnswer> slips) {
 
     /** The piece with its missing sides filled in. */
@@ -88,13 +89,13 @@ public record EstimateAnswer(
     /** What the dress takes for all pieces. */
     public record QuantitiesAnswer(
             List<AmountAnswer> amounts,
-            List<String> advice,
+            List<Message> advice,
             @MaybeAbsent SheetAnswer sheet) {}
 
-    /** So much of something, on a scale and in spoons. */
-    public record AmountAnswer(String what, double value, Measure measure, String metric, String spoons) {
+    /** So much of something, and how that is said: on a scale or in spoons; the value is in g or ml. */
+    public record AmountAnswer(Message what, double value, Measure measure, Amount said) {
         public static AmountAnswer of(Amount a) {
-            return new AmountAnswer(a.what(), round(a.value()), a.measure(), a.metric(), a.spoons());
+            return new AmountAnswer(a.what(), round(a.value()), a.measure(), a);
         }
     }
 
@@ -144,10 +145,10 @@ public record EstimateAnswer(
      * @param remedy what a cook can do about it; missing where there is nothing
      */
     public record DoubtAnswer(
-            String what,
+            Message what,
             double minutes,
             double narrowsToMin,
-            @MaybeAbsent String remedy) {
+            @MaybeAbsent Message remedy) {
 
         /** A doubt as it is told. */
         public static DoubtAnswer of(Doubt d) {
@@ -155,12 +156,12 @@ public record EstimateAnswer(
                     d.what(),
                     round(d.minutes()),
                     round(d.narrowsToMin()),
-                    d.remedy().isBlank() ? null : d.remedy());
+                    d.remedy().nothing() ? null : d.remedy());
         }
     }
 
     /** Something that can hurt somebody, and when it matters. */
-    public record CautionAnswer(String code, Caution.Weight weight, Caution.When when, String text, String source) {
+    public record CautionAnswer(String code, Caution.Weight weight, Caution.When when, Message text, Message source) {
 
         static CautionAnswer of(Caution c) {
             return new CautionAnswer(c.code(), c.weight(), c.when(), c.text(), c.source());
@@ -205,7 +206,7 @@ public record EstimateAnswer(
                         .map(f -> new ForgottenAnswer(f.minutes(), round(f.peakC())))
                         .orElse(null),
                 Math.round(e.lethalityMinutesAt70() * 1e4) / 1e4,
-                Lethality.words(e.lethalityMinutesAt70()),
+                Lethality.meaning(e.lethalityMinutesAt70()),
                 quantities(question, e),
                 new DialAnswer(dial.celsius(), dial.fahrenheit(), dial.gasMark(), dial.fanCelsius()),
                 trace(e.trace()),
@@ -226,7 +227,7 @@ public record EstimateAnswer(
      * @param meant what was likely meant, mm or g
      */
     public record SlipAnswer(
-            String field, String question, @MaybeAbsent Double meant) {
+            String field, Message question, @MaybeAbsent Double meant) {
         public static SlipAnswer of(Slip slip) {
             return new SlipAnswer(
                     slip.field(),

@@ -1,13 +1,13 @@
 package olla.server.query;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.dress.Dress;
+import olla.core.messages.Message;
+import olla.core.messages.Refusals;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
-import olla.core.units.Refusals;
 import olla.server.query.EstimateRequest.StageInput;
 import olla.server.query.EstimateRequest.StageKind;
 
@@ -20,13 +20,12 @@ final class ProgrammeReader {
      * The programme.
      *
      * @param dress what a rest of no length is taken from; null where it was refused
-     * @throws olla.core.units.RefusedInput a line for each stage that will not do
+     * @throws olla.core.messages.RefusedInput a line for each stage that will not do
      */
     static Programme of(List<StageInput> given, Dress dress) {
         Refusals refusals = new Refusals();
         if (given == null || given.isEmpty() || given.contains(null)) {
-            refusals.add("", "A programme is a list of stages with at least one BAKE.")
-                    .throwIfAny();
+            refusals.add("", "refusal.no-stages").throwIfAny();
         }
         List<Stage> stages = new ArrayList<>();
         for (StageInput input : given) {
@@ -42,29 +41,29 @@ final class ProgrammeReader {
     private static Stage stage(StageInput input, Dress dress) {
         Refusals refusals = new Refusals();
         if (input.stage() == null) {
-            refusals.missing("stage", "Say which stage: " + Arrays.toString(StageKind.values()) + ".")
+            refusals.add("stage", "missing.stage", "choices", Message.codes(StageKind.values()))
                     .throwIfAny();
         }
         switch (input.stage()) {
             case BAKE -> {
                 if (input.tempC() == null) {
-                    refusals.missing("tempC", "Say how hot the oven is set.");
+                    refusals.add("tempC", "missing.dial");
                 }
             }
             case GRILL -> {
                 if (input.minutes() == null) {
-                    refusals.missing("minutes", "Say how long the grill is on.");
+                    refusals.add("minutes", "missing.grill");
                 }
             }
             case ADD -> {
                 if (input.what() == null) {
-                    refusals.missing("what", "Say what is added: " + Arrays.toString(Stage.What.values()) + ".");
+                    refusals.add("what", "missing.added", "choices", Message.codes(Stage.What.values()));
                 }
             }
             case TURN -> {}
             case REST -> {
                 if (input.tempC() != null) {
-                    refusals.add("restTempC", "A rest has no temperature; it is out of the oven.");
+                    refusals.add("restTempC", "refusal.rest-has-no-dial");
                 }
             }
         }

@@ -20,6 +20,8 @@ import olla.core.fish.Piece;
 import olla.core.fish.PlausibilityCheck;
 import olla.core.fish.PlausibilityCheck.Slip;
 import olla.core.fish.Species;
+import olla.core.messages.Message;
+import olla.core.messages.Refusals;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
@@ -30,7 +32,6 @@ import olla.core.safety.Parasites;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.OvenCalibration;
-import olla.core.units.Refusals;
 import olla.server.query.EstimateAnswer.CautionAnswer;
 import olla.server.query.EstimateRequest.PieceInput;
 
@@ -71,14 +72,14 @@ public record Question(
     /**
      * Reads a request, and says everything that is wrong with it at once.
      *
-     * @throws olla.core.units.RefusedInput a line for each field that will not do
+     * @throws olla.core.messages.RefusedInput a line for each field that will not do
      */
     public static Question of(EstimateRequest request) {
         Refusals refusals = new Refusals();
         Piece piece = refusals.take("piece", () -> piece(request.piece()));
         Dress dress = refusals.take("dress", () -> DressReader.of(request.dress()));
         if (request.oven() == null || request.oven().kind() == null) {
-            refusals.missing("oven.kind", "Say which kind of oven: " + Arrays.toString(OvenKind.values()) + ".");
+            refusals.add("oven.kind", "missing.oven-kind", "choices", Message.codes(OvenKind.values()));
         }
         Doneness target = request.doneness() == null ? Doneness.FLAKES : request.doneness();
         Assurance assurance = new Assurance(
@@ -215,13 +216,13 @@ public record Question(
     private static Piece piece(PieceInput input) {
         Refusals refusals = new Refusals();
         if (input == null) {
-            refusals.missing("", "Say which fish.").throwIfAny();
+            refusals.add("", "missing.fish").throwIfAny();
         }
         if (input.species() == null || Species.ofKey(input.species()).isEmpty()) {
-            refusals.add("species", "Olla knows no fish called “" + input.species() + "”.");
+            refusals.add("species", "refusal.unknown-fish", "name", input.species());
         }
         if (input.cut() == null) {
-            refusals.missing("cut", "Say how it is cut: " + Arrays.toString(Cut.values()) + ".");
+            refusals.add("cut", "missing.cut", "choices", Message.codes(Cut.values()));
         }
         refusals.throwIfAny();
         return Piece.from(

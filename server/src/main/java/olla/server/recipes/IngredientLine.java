@@ -5,8 +5,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import olla.core.messages.Quantity;
 import olla.core.units.Measure;
-import olla.core.units.Refusals;
 import olla.core.units.Spoons;
 import olla.server.recipes.RecipeInput.Ingredient;
 
@@ -74,6 +74,6 @@ final class IngredientLine {
             return ingredient.what();
         }
         String sign = ingredient.measure().sign();
-        return Refusals.plain(total) + (sign.isEmpty() ? "" : " " + sign) + " " + ingredient.what();
+        return Quantity.plain(total) + (sign.isEmpty() ? "" : " " + sign) + " " + ingredient.what();
     }
 }

@@ -14,9 +14,10 @@ import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import olla.core.messages.Message;
+import olla.core.messages.Refusal;
+import olla.core.messages.RefusedInput;
 import olla.core.units.Measure;
-import olla.core.units.Refusal;
-import olla.core.units.RefusedInput;
 import olla.server.recipes.RecipeInput.BenchPart;
 import olla.server.recipes.RecipeInput.Ingredient;
 import org.jsoup.Jsoup;
@@ -56,22 +57,21 @@ final class RecipeFile {
     /**
      * Finds the recipe in a file and makes plain text of its texts: no mark-up, no scripts.
      *
-     * @throws olla.core.units.RefusedInput where the file is broken, too deep, or holds no recipe
+     * @throws olla.core.messages.RefusedInput where the file is broken, too deep, or holds no recipe
      */
     ObjectNode read(String text) {
         JsonNode root;
         try {
             root = strict.readTree(text);
         } catch (com.fasterxml.jackson.core.exc.StreamConstraintsException deep) {
-            throw refused("This file is nested deeper than " + DEEPEST + " levels or has a text of more than "
-                    + LONGEST_TEXT + " characters; no recipe is.");
+            throw refused("refusal.file-too-deep", "levels", DEEPEST, "characters", LONGEST_TEXT);
         } catch (JsonProcessingException broken) {
             int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
-            throw refused("This file is not readable JSON (line " + line + ").");
+            throw refused("refusal.file-not-json", "line", line);
         }
         JsonNode found = recipeIn(root);
         if (found == null) {
-            throw refused("There is no recipe of schema.org's vocabulary in this file.");
+            throw refused("refusal.no-recipe");
         }
         ObjectNode recipe = (ObjectNode) plain(found);
         // What stands beside others shares their context.
@@ -81,8 +81,8 @@ final class RecipeFile {
         return recipe;
     }
 
-    private static RefusedInput refused(String why) {
-        return new RefusedInput(List.of(new Refusal("file", why)));
+    private static RefusedInput refused(String key, Object... namesAndValues) {
+        return new RefusedInput(List.of(new Refusal("file", Message.of(key, namesAndValues))));
     }
 
     private static JsonNode recipeIn(JsonNode node) {
@@ -123,7 +123,7 @@ final class RecipeFile {
             return object;
         }
         if (node.isNumber() && !Double.isFinite(node.asDouble())) {
-            throw refused("A number in this file is larger than numbers are.");
+            throw refused("refusal.number-too-large");
         }
         return node;
     }
@@ -131,7 +131,7 @@ final class RecipeFile {
     /* Lines stay lines; what stands in a script or a style is no text. */
     private static String withoutMarkUp(String text) {
         Document parsed = Jsoup.parse(text);
-        parsed.select("p, li, div").forEach(block -> block.appendText("\n"));
+        parsed.select("p,li,div").forEach(block -> block.appendText("\n"));
         return parsed.body().wholeText().strip();
     }
 
@@ -154,7 +154,7 @@ final class RecipeFile {
         try {
             return json.treeToValue(part, BenchPart.class);
         } catch (JsonProcessingException unknown) {
-            throw refused("The dress or the programme in this file is none that Olla knows.");
+            throw refused("refusal.unknown-dress");
         }
     }
 

@@ -11,10 +11,12 @@ import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import olla.core.dress.Quantities;
+import olla.core.messages.Message;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
 import olla.core.safety.Allergen;
 import olla.core.units.Amount;
 import olla.core.units.Measure;
-import olla.core.units.Refusals;
 import olla.server.query.Dressing;
 import olla.server.query.EstimateAnswer.AmountAnswer;
 import olla.server.recipes.RecipeInput.BenchPart;
@@ -69,7 +71,7 @@ public class RecipeService {
         Recipe recipe = find(id);
         int wanted = pieces == null ? recipe.pieces() : pieces;
         new Refusals()
-                .range("pieces", "A number of pieces", wanted, 1, MOST_PIECES, "")
+                .range("pieces", "number-of-pieces", wanted, 1, MOST_PIECES, Unit.NUMBER)
                 .throwIfAny();
         return view(recipe, wanted);
     }
@@ -85,14 +87,14 @@ public class RecipeService {
         check(input);
         Recipe recipe = recipes.findLockedById(id).orElse(null);
         if (recipe == null && version != NEW) {
-            throw new ChangedSince("Somebody else has torn this recipe out meanwhile. Keep it as a new one.");
+            throw new ChangedSince("changed.recipe-torn-out");
         }
         if (recipe != null && recipe.version() != version) {
             RecipeInput there = input(recipe);
             if (there.equals(input)) {
                 return view(recipe, recipe.pieces());
             }
-            throw new ChangedSince(changed(recipe, there, input));
+            throw new ChangedSince("changed.recipe", "name", recipe.name(), "parts", differing(there, input));
         }
         Recipe written = recipe == null ? new Recipe(id) : recipe;
         fill(written, input);
@@ -105,21 +107,20 @@ public class RecipeService {
         return write(id, NEW, input);
     }
 
-    private static String changed(Recipe recipe, RecipeInput there, RecipeInput mine) {
-        List<String> parts = new ArrayList<>();
-        note(parts, "its name", there.name(), mine.name());
-        note(parts, "for how many it is", there.pieces(), mine.pieces());
-        note(parts, "its dress", there.bench(), mine.bench());
-        note(parts, "its ingredients", there.ingredients(), mine.ingredients());
-        note(parts, "its steps", there.steps(), mine.steps());
-        note(parts, "its notes", there.notes(), mine.notes());
-        return "Somebody else has changed “" + recipe.name() + "” meanwhile; it differs from yours in "
-                + String.join(", ", parts) + ". What you typed is kept: look at theirs, then write yours again.";
+    private static List<Message> differing(RecipeInput there, RecipeInput mine) {
+        List<Message> parts = new ArrayList<>();
+        note(parts, "recipe.part.name", there.name(), mine.name());
+        note(parts, "recipe.part.pieces", there.pieces(), mine.pieces());
+        note(parts, "recipe.part.dress", there.bench(), mine.bench());
+        note(parts, "recipe.part.ingredients", there.ingredients(), mine.ingredients());
+        note(parts, "recipe.part.steps", there.steps(), mine.steps());
+        note(parts, "recipe.part.notes", there.notes(), mine.notes());
+        return parts;
     }
 
-    private static void note(List<String> parts, String what, Object there, Object mine) {
+    private static void note(List<Message> parts, String part, Object there, Object mine) {
         if (!Objects.equals(there, mine)) {
-            parts.add(what);
+            parts.add(Message.of(part));
         }
     }
 
@@ -135,8 +136,7 @@ public class RecipeService {
             return;
         }
         if (recipe.version() != version) {
-            throw new ChangedSince(
-                    "Somebody else has changed “" + recipe.name() + "” meanwhile. Look at it before you tear it out.");
+            throw new ChangedSince("changed.recipe-look-first", "name", recipe.name());
         }
         recipes.delete(recipe);
         recipes.flush();
@@ -153,7 +153,7 @@ public class RecipeService {
     /**
      * Reads a file of schema.org's vocabulary. That may take a while and asks nothing of the store.
      *
-     * @throws olla.core.units.RefusedInput where it holds no recipe, or one that cannot be
+     * @throws olla.core.messages.RefusedInput where it holds no recipe, or one that cannot be
      */
     Imported read(String text) {
         ObjectNode original = file.read(text);
@@ -189,7 +189,7 @@ public class RecipeService {
     }
 
     private Recipe find(UUID id) {
-        return recipes.findById(id).orElseThrow(() -> new NotThere("There is no such recipe."));
+        return recipes.findById(id).orElseThrow(() -> new NotThere("not-there.recipe"));
     }
 
     private void fill(Recipe recipe, RecipeInput input) {
@@ -220,10 +220,10 @@ public class RecipeService {
                 input,
                 pieces,
                 input.ingredients().stream()
-                        .map(i -> AmountAnswer.of(new Amount(i.what(), i.value() * pieces, i.measure())))
+                        .map(i -> AmountAnswer.of(new Amount(Message.typed(i.what()), i.value() * pieces, i.measure())))
                         .toList(),
                 Allergen.in(input.ingredients().stream().map(Ingredient::what).toList()).stream()
-                        .map(a -> new AllergenView(a, a.words()))
+                        .map(a -> new AllergenView(a, Message.word(a)))
                         .toList(),
                 recipe.originalJson() == null ? null : true,
                 recipe.version());
@@ -239,21 +239,21 @@ public class RecipeService {
 
     private static void check(RecipeInput input) {
         Refusals refusals = new Refusals();
-        length(refusals, "name", "A recipe's name", input.name(), 1, LONGEST_NAME);
-        length(refusals, "notes", "Notes", input.notes(), 0, LONGEST_NOTES);
-        refusals.range("pieces", "A number of pieces", input.pieces(), 1, MOST_PIECES, "");
+        length(refusals, "name", "recipe-name", input.name(), 1, LONGEST_NAME);
+        length(refusals, "notes", "recipe-notes", input.notes(), 0, LONGEST_NOTES);
+        refusals.range("pieces", "number-of-pieces", input.pieces(), 1, MOST_PIECES, Unit.NUMBER);
         if (input.ingredients() == null || input.ingredients().size() > MOST_INGREDIENTS) {
-            refusals.add("ingredients", "A recipe lists 0 to " + MOST_INGREDIENTS + " ingredients.");
+            refusals.add("ingredients", "refusal.recipe-ingredients", "most", MOST_INGREDIENTS);
         } else {
             for (int i = 0; i < input.ingredients().size(); i++) {
                 ingredient(refusals, "ingredients." + i, input.ingredients().get(i));
             }
         }
         if (input.steps() == null || input.steps().size() > MOST_STEPS) {
-            refusals.add("steps", "A recipe has 0 to " + MOST_STEPS + " steps.");
+            refusals.add("steps", "refusal.recipe-steps", "most", MOST_STEPS);
         } else {
             for (int i = 0; i < input.steps().size(); i++) {
-                length(refusals, "steps." + i, "A step", input.steps().get(i), 1, LONGEST_STEP);
+                length(refusals, "steps." + i, "recipe-step", input.steps().get(i), 1, LONGEST_STEP);
             }
         }
         if (input.bench() != null) {
@@ -266,22 +266,22 @@ public class RecipeService {
 
     private static void ingredient(Refusals refusals, String field, Ingredient ingredient) {
         if (ingredient == null || ingredient.measure() == null) {
-            refusals.missing(field, "Say what it is counted in: " + java.util.Arrays.toString(Measure.values()) + ".");
+            refusals.add(field, "missing.measure", "choices", Message.codes(Measure.values()));
             return;
         }
-        length(refusals, field + ".what", "An ingredient", ingredient.what(), 1, LONGEST_LINE);
+        length(refusals, field + ".what", "recipe-ingredient", ingredient.what(), 1, LONGEST_LINE);
         refusals.range(
                 field + ".value",
-                "An amount",
+                "amount",
                 ingredient.value(),
                 0,
                 MOST_AMOUNT,
-                ingredient.measure().sign());
+                ingredient.measure().unit());
     }
 
     private static void length(Refusals refusals, String field, String what, String text, int least, int most) {
         if (text == null || text.strip().length() < least || text.length() > most) {
-            refusals.add(field, what + " has " + least + " to " + most + " characters.");
+            refusals.add(field, "refusal.characters", "what", Message.of("what." + what), "least", least, "most", most);
         }
     }
 }

@@ -2,6 +2,7 @@ package olla.server.recipes;
 
 import java.util.List;
 import java.util.UUID;
+import olla.core.messages.Message;
 import olla.core.safety.Allergen;
 import olla.server.query.EstimateAnswer.AmountAnswer;
 import olla.server.web.MaybeAbsent;
@@ -26,5 +27,5 @@ public record RecipeView(
         int version) {
 
     /** An allergen, as it is declared. */
-    public record AllergenView(Allergen key, String words) {}
+    public record AllergenView(Allergen key, Message words) {}
 }

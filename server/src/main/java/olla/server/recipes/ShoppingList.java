@@ -9,8 +9,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.messages.Refusals;
 import olla.core.units.Amount;
-import olla.core.units.Refusals;
+import olla.server.messages.Sentences;
 import olla.server.recipes.RecipeInput.Ingredient;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -32,19 +35,19 @@ public record ShoppingList(String text, String csv) {
         Refusals refusals = new Refusals();
         List<Ingredient> lines = request.lines();
         if (lines == null || lines.size() > MOST_LINES || lines.stream().anyMatch(Objects::isNull)) {
-            refusals.add("lines", "A list has 0 to " + MOST_LINES + " lines.").throwIfAny();
+            refusals.add("lines", "refusal.list-lines", "most", MOST_LINES).throwIfAny();
         }
         for (int i = 0; i < lines.size(); i++) {
             if (lines.get(i).measure() == null || lines.get(i).what() == null) {
-                refusals.missing("lines." + i, "A line needs what it is and what it is counted in.");
+                refusals.add("lines." + i, "missing.line");
             } else {
                 refusals.range(
                         "lines." + i + ".value",
-                        "An amount",
+                        "amount",
                         lines.get(i).value(),
                         0,
                         RecipeService.MOST_AMOUNT * RecipeService.MOST_PIECES,
-                        lines.get(i).measure().sign());
+                        lines.get(i).measure().unit());
             }
         }
         refusals.throwIfAny();
@@ -53,17 +56,18 @@ public record ShoppingList(String text, String csv) {
             String key = line.measure() + line.what().strip().toLowerCase(Locale.ROOT);
             together.merge(
                     key,
-                    new Amount(line.what().strip(), line.value(), line.measure()),
+                    new Amount(Message.typed(line.what().strip()), line.value(), line.measure()),
                     (a, b) -> new Amount(a.what(), a.value() + b.value(), a.measure()));
         }
+        Sentences here = Sentences.here();
         List<String> text = new ArrayList<>();
         StringBuilder csv = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.RFC4180)) {
             printer.printRecord("amount", "unit", "what");
             for (Amount a : together.values()) {
-                String said = request.spoons() ? a.spoons() : a.metric();
-                text.add(a.value() == 0 ? a.what() : said + " " + a.what());
-                printer.printRecord(Refusals.plain(a.value()), a.measure().sign(), harmless(a.what()));
+                String what = here.say(a.what());
+                text.add(a.value() == 0 ? what : here.say(a) + " " + what);
+                printer.printRecord(Quantity.plain(a.value()), a.measure().sign(), harmless(what));
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);

@@ -7,6 +7,5 @@ import olla.server.recipes.RecipeInput.Ingredient;
  * What is needed.
  *
  * @param lines at most 200
- * @param spoons true for spoons and cups
  */
-public record ShoppingRequest(List<Ingredient> lines, boolean spoons) {}
+public record ShoppingRequest(List<Ingredient> lines) {}

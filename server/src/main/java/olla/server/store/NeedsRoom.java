@@ -41,12 +41,10 @@ class NeedsRoom implements WebMvcConfigurer, HandlerInterceptor {
         String path = request.getRequestURI();
         boolean large = path.endsWith("/photo") || LARGE.stream().anyMatch(path::startsWith);
         if (left == Room.Left.NONE) {
-            throw new NoRoom("The kitchen computer's disk is full: nothing can be noted until somebody makes room."
-                    + " It is kept here until then.");
+            throw new NoRoom("no-room.full");
         }
         if (large && left == Room.Left.TAPS_ONLY) {
-            throw new NoRoom("The kitchen computer's disk is nearly full: what is left is kept for what is tapped."
-                    + " Make room, then try again.");
+            throw new NoRoom("no-room.nearly");
         }
         return true;
     }

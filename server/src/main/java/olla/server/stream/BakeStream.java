@@ -13,6 +13,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalLong;
 import java.util.Set;
@@ -39,6 +40,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
+import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.concurrent.ThreadPoolTaskScheduler;
 import org.springframework.stereotype.Component;
@@ -72,7 +74,8 @@ public class BakeStream implements SmartLifecycle {
     private final AtomicBoolean soon = new AtomicBoolean();
     private final Set<UUID> moreKnown = ConcurrentHashMap.newKeySet();
     private final Map<UUID, Long> told = new HashMap<>();
-    private final Map<UUID, ObjectNode> lastTold = new HashMap<>();
+    /* By the language and the units it was told in. */
+    private final Map<Locale, Map<UUID, ObjectNode>> lastTold = new HashMap<>();
     private final ThreadPoolTaskScheduler turns;
     private final Executor senders;
     /* Each holds a connection, and a thread while it is sent to. */
@@ -126,15 +129,17 @@ public class BakeStream implements SmartLifecycle {
     private final class Screen {
         private final SseEmitter emitter;
         private final String asker;
+        private final Locale asked;
         private final AtomicBoolean left = new AtomicBoolean();
         private final Map<UUID, ObjectNode> waiting = new LinkedHashMap<>();
         private final Set<UUID> gone = ConcurrentHashMap.newKeySet();
         private boolean beat;
         private boolean sending;
 
-        Screen(SseEmitter emitter, String asker) {
+        Screen(SseEmitter emitter, String asker, Locale asked) {
             this.emitter = emitter;
             this.asker = asker;
+            this.asked = asked;
         }
 
         synchronized void tell(Map<UUID, ObjectNode> changed, List<UUID> left) {
@@ -190,10 +195,9 @@ public class BakeStream implements SmartLifecycle {
         }
         String asker = Asker.nameHere();
         if (!places.take(asker, 1)) {
-            throw new TooMany(
-                    "So many screens follow from here that there is no room for one more. Close one of them.");
+            throw new TooMany("busy.screens");
         }
-        Screen screen = new Screen(emitter, asker);
+        Screen screen = new Screen(emitter, asker, LocaleContextHolder.getLocale());
         emitter.onCompletion(() -> leave(screen));
         emitter.onError(failed -> leave(screen));
         newcomers.add(screen);
@@ -211,20 +215,35 @@ public class BakeStream implements SmartLifecycle {
         }
     }
 
-    private Map<UUID, ObjectNode> whole(List<BakeView> views) {
+    private Map<UUID, ObjectNode> whole(List<BakeView> views, Locale asked) {
         Map<UUID, ObjectNode> all = new LinkedHashMap<>();
-        views.forEach(view -> all.put(view.id(), json.valueToTree(view)));
+        LocaleContextHolder.setLocale(asked);
+        try {
+            views.forEach(view -> all.put(view.id(), json.valueToTree(view)));
+        } finally {
+            LocaleContextHolder.resetLocaleContext();
+        }
         return all;
     }
 
     /* The fields that are not as they were told last; the whole bake where it was never told. */
-    private Map<UUID, ObjectNode> news(List<BakeView> views) {
+    private Map<UUID, ObjectNode> news(List<BakeView> views, Locale asked) {
+        Map<UUID, ObjectNode> last = lastTold.get(asked);
         Map<UUID, ObjectNode> news = new LinkedHashMap<>();
-        whole(views).forEach((id, now) -> {
-            ObjectNode before = lastTold.put(id, now);
+        whole(views, asked).forEach((id, now) -> {
+            ObjectNode before = last.put(id, now);
             news.put(id, before == null ? now : difference(before, now));
         });
         return news;
+    }
+
+    /* The first to ask in a language is told what the others know, in it. */
+    private void begin(Locale asked) {
+        if (lastTold.containsKey(asked)) {
+            return;
+        }
+        lastTold.put(
+                asked, whole(views.soon(bakes.findWithOvenByIdIn(List.copyOf(told.keySet())), moreKnown::add), asked));
     }
 
     private ObjectNode difference(ObjectNode before, ObjectNode now) {
@@ -276,18 +295,21 @@ public class BakeStream implements SmartLifecycle {
                 lastTold.clear();
                 return;
             }
-            Map<UUID, ObjectNode> news =
-                    changed.isEmpty() ? Map.of() : news(views.soon(bakes.findWithOvenByIdIn(changed), moreKnown::add));
+            List<BakeView> seen =
+                    changed.isEmpty() ? List.of() : views.soon(bakes.findWithOvenByIdIn(changed), moreKnown::add);
+            come.forEach(screen -> begin(screen.asked));
+            Map<Locale, Map<UUID, ObjectNode>> news = new HashMap<>();
+            lastTold.keySet().forEach(asked -> news.put(asked, news(seen, asked)));
             // Remembered only once it could be read, so that what failed is tried again.
             told.clear();
             told.putAll(there);
             gone.forEach(forecasts::forget);
-            gone.forEach(lastTold::remove);
+            lastTold.values().forEach(last -> gone.forEach(last::remove));
             tell(news, gone, back);
             for (Screen screen : come) {
                 newcomers.remove(screen);
                 screens.add(screen);
-                screen.tell(lastTold, List.of());
+                screen.tell(lastTold.get(screen.asked), List.of());
             }
         } catch (DataAccessException | TransactionException outOfReach) {
             if (reachable) {
@@ -302,10 +324,11 @@ public class BakeStream implements SmartLifecycle {
         }
     }
 
-    private void tell(Map<UUID, ObjectNode> news, List<UUID> gone, boolean anyway) {
+    private void tell(Map<Locale, Map<UUID, ObjectNode>> news, List<UUID> gone, boolean anyway) {
         boolean beat = turn++ % BEAT_TURNS == 0;
-        if (!news.isEmpty() || !gone.isEmpty() || anyway || beat) {
-            screens.forEach(screen -> screen.tell(news, gone));
+        boolean anything = news.values().stream().anyMatch(n -> !n.isEmpty());
+        if (anything || !gone.isEmpty() || anyway || beat) {
+            screens.forEach(screen -> screen.tell(news.getOrDefault(screen.asked, Map.of()), gone));
         }
     }
 

@@ -26,6 +26,7 @@ class Errors implements ErrorController {
         if (status == null || !status.isError()) {
             status = HttpStatus.INTERNAL_SERVER_ERROR;
         }
-        problems.answer(response, status, ProblemValve.detail(status.value()));
+        problems.answer(
+                request, response, status, ProblemValve.detail(status.value()).key());
     }
 }

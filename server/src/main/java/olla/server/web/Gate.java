@@ -62,6 +62,6 @@ class Gate {
     @Bean
     RequestRejectedHandler rejected(ProblemWriter problems) {
         return (request, response, why) ->
-                problems.answer(response, HttpStatus.BAD_REQUEST, "There is no such address, or not in that way.");
+                problems.answer(request, response, HttpStatus.BAD_REQUEST, "refusal.no-such-address");
     }
 }

@@ -1,12 +1,14 @@
 package olla.server.web;
 
+import olla.core.messages.Message;
+
 /** There is no room left to store this: 507 (published: RFC 4918, 11.5). */
-public final class NoRoom extends RuntimeException {
+public final class NoRoom extends CannotBe {
 
     private static final long serialVersionUID = 1;
 
-    /** @param message what to do, in a sentence */
-    public NoRoom(String message) {
-        super(message);
+    /** @param key of what to do in the catalogue, with the values that stand in it */
+    public NoRoom(String key, Object... namesAndValues) {
+        super(Message.of(key, namesAndValues));
     }
 }

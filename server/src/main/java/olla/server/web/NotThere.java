@@ -1,10 +1,14 @@
 package olla.server.web;
 
-/** Asked for something that does not exist: 404. */
-public final class NotThere extends RuntimeException {
+import olla.core.messages.Message;
 
-    /** @param message what is not there, in a sentence */
-    public NotThere(String message) {
-        super(message);
+/** Asked for something that does not exist: 404. */
+public final class NotThere extends CannotBe {
+
+    private static final long serialVersionUID = 1;
+
+    /** @param key of what is not there in the catalogue, with the values that stand in it */
+    public NotThere(String key, Object... namesAndValues) {
+        super(Message.of(key, namesAndValues));
     }
 }

@@ -79,18 +79,22 @@ public class Pages implements WebMvcConfigurer {
         return new ProblemWriter(json);
     }
 
-    /** What is read is bounded, says each thing once, and its numbers are amounts. */
+    /** Numbers that are read are amounts. */
     @Bean
-    Jackson2ObjectMapperBuilderCustomizer plainDocuments() {
-        SimpleModule numbers = new SimpleModule()
+    SimpleModule finiteNumbers() {
+        return new SimpleModule("finite numbers")
                 .addDeserializer(double.class, new FiniteNumbers(true))
                 .addDeserializer(Double.class, new FiniteNumbers(false));
-        return builder -> builder.modulesToInstall(numbers)
-                .postConfigurer(json -> json.getFactory()
-                        .setStreamReadConstraints(StreamReadConstraints.builder()
-                                .maxDocumentLength(MOST_BYTES)
-                                .build())
-                        .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION));
+    }
+
+    /** What is read is bounded and says each thing once. */
+    @Bean
+    Jackson2ObjectMapperBuilderCustomizer plainDocuments() {
+        return builder -> builder.postConfigurer(json -> json.getFactory()
+                .setStreamReadConstraints(StreamReadConstraints.builder()
+                        .maxDocumentLength(MOST_BYTES)
+                        .build())
+                .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION));
     }
 
     /** Only the media types that the interface's document names are read; a library brings another along. */
@@ -119,22 +123,25 @@ public class Pages implements WebMvcConfigurer {
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                 throws ServletException, IOException {
             if (!readable(request.getHeader(HttpHeaders.ACCEPT))) {
-                problems.answer(response, HttpStatus.NOT_ACCEPTABLE, "There is no telling what this would accept.");
+                problems.answer(request, response, HttpStatus.NOT_ACCEPTABLE, "refusal.accept");
                 return;
             }
             boolean photo = isPhoto(request);
             if (request.getContentLengthLong() > (photo ? MOST_PHOTO_BYTES : MOST_BYTES)) {
                 problems.answer(
+                        request,
                         response,
                         HttpStatus.PAYLOAD_TOO_LARGE,
-                        "That is larger than " + (photo ? MOST_PHOTO_BYTES : MOST_BYTES) / 1024 + " KB.");
+                        "refusal.too-large",
+                        "kilobytes",
+                        (photo ? MOST_PHOTO_BYTES : MOST_BYTES) / 1024);
                 return;
             }
             // JSON is bounded by its reader; anything else is taken as it comes, so it says how long it is.
             String type = request.getContentType();
             boolean json = type != null && type.toLowerCase(Locale.ROOT).startsWith("application/json");
             if (type != null && !json && request.getContentLengthLong() < 0) {
-                problems.answer(response, HttpStatus.LENGTH_REQUIRED, "Say in Content-Length how long this is.");
+                problems.answer(request, response, HttpStatus.LENGTH_REQUIRED, "missing.length");
                 return;
             }
             chain.doFilter(request, response);

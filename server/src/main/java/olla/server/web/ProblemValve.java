@@ -1,8 +1,11 @@
 package olla.server.web;
 
+import com.fasterxml.jackson.core.io.JsonStringEncoder;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import olla.core.messages.Message;
+import olla.server.messages.AskedLanguage;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ErrorReportValve;
@@ -25,7 +28,9 @@ public class ProblemValve extends ErrorReportValve {
             response.setContentType("application/problem+json");
             response.setHeader("X-Content-Type-Options", "nosniff");
             response.setHeader("Cache-Control", "no-store");
-            byte[] body = ("{\"type\":\"about:blank\",\"status\":" + status + ",\"detail\":\"" + detail(status) + "\"}")
+            String detail = AskedLanguage.of(request).say(detail(status));
+            byte[] body = ("{\"type\":\"about:blank\",\"status\":" + status + ",\"detail\":\""
+                            + new String(JsonStringEncoder.getInstance().quoteAsString(detail)) + "\"}")
                     .getBytes(StandardCharsets.UTF_8);
             response.setContentLength(body.length);
             response.getOutputStream().write(body);
@@ -35,16 +40,17 @@ public class ProblemValve extends ErrorReportValve {
         }
     }
 
-    /** A sentence for a status that says all there is to say. */
-    static String detail(int status) {
+    /** What a status says where it says all there is to say. */
+    static Message detail(int status) {
         return switch (status) {
-            case HttpServletResponse.SC_NOT_FOUND -> "There is nothing here.";
+            case HttpServletResponse.SC_NOT_FOUND -> Message.of("refusal.nothing-here");
             case HttpServletResponse.SC_METHOD_NOT_ALLOWED, HttpServletResponse.SC_NOT_IMPLEMENTED ->
-                "That cannot be done here.";
+                Message.of("refusal.not-done-here");
             default ->
-                status < HttpServletResponse.SC_INTERNAL_SERVER_ERROR
-                        ? "This is no request that can be read."
-                        : "Something went wrong here. Say it again as it was: it counts once.";
+                Message.of(
+                        status < HttpServletResponse.SC_INTERNAL_SERVER_ERROR
+                                ? "refusal.no-request"
+                                : "refusal.went-wrong");
         };
     }
 }

@@ -9,9 +9,10 @@ import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CancellationException;
-import java.util.stream.Collectors;
-import olla.core.units.Refusal;
-import olla.core.units.RefusedInput;
+import olla.core.messages.Message;
+import olla.core.messages.Refusal;
+import olla.core.messages.RefusedInput;
+import olla.server.messages.Sentences;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -41,62 +42,61 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail notThere(NotThere missing) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, missing.getMessage());
+        return told(HttpStatus.NOT_FOUND, missing.why());
     }
 
     @ExceptionHandler
     ProblemDetail notNow(NotNow conflict) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, conflict.getMessage());
+        return told(HttpStatus.CONFLICT, conflict.why());
     }
 
     @ExceptionHandler
     ProblemDetail changedSince(ChangedSince changed) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, changed.getMessage());
+        return told(HttpStatus.PRECONDITION_FAILED, changed.why());
     }
 
     @ExceptionHandler
     ProblemDetail noRoom(NoRoom full) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, full.getMessage());
+        return told(HttpStatus.INSUFFICIENT_STORAGE, full.why());
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> busy(Busy busy) {
-        return laterPlease(busy.getMessage());
+        return laterPlease(busy.why());
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooMany(TooMany tooMany) {
-        return laterPlease(HttpStatus.TOO_MANY_REQUESTS, tooMany.getMessage());
+        return laterPlease(HttpStatus.TOO_MANY_REQUESTS, tooMany.why());
     }
 
     /** Whoever asked has hung up: nobody hears this. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> givenUp(CancellationException givenUp) {
-        return laterPlease("Nobody waited for this any more.");
+        return laterPlease(Message.of("busy.nobody-waited"));
     }
 
-    private static ResponseEntity<ProblemDetail> laterPlease(String detail) {
-        return laterPlease(HttpStatus.SERVICE_UNAVAILABLE, detail);
+    private static ResponseEntity<ProblemDetail> laterPlease(Message why) {
+        return laterPlease(HttpStatus.SERVICE_UNAVAILABLE, why);
     }
 
-    private static ResponseEntity<ProblemDetail> laterPlease(HttpStatus status, String detail) {
+    private static ResponseEntity<ProblemDetail> laterPlease(HttpStatus status, Message why) {
         return ResponseEntity.status(status)
                 .header(HttpHeaders.RETRY_AFTER, "1")
-                .body(ProblemDetail.forStatusAndDetail(status, detail));
+                .body(told(status, why));
     }
 
     /** Two at once: the same new row twice. */
     @ExceptionHandler
     ProblemDetail changedMeanwhile(DataIntegrityViolationException twice) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT, "Somebody else changed this just now. Look again, then repeat.");
+        return told(HttpStatus.CONFLICT, Message.of("changed.just-now"));
     }
 
     /** Nobody knows whether it was stored: the connection may have gone before it or after it. */
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ResponseEntity<ProblemDetail> storeOutOfReach(Exception lost) {
         LOG.warn("The store is out of reach: {}", lost.getMessage());
-        return laterPlease("The log cannot be reached just now. Say it again as it was: it counts once.");
+        return laterPlease(Message.of("busy.store"));
     }
 
     @Override
@@ -109,59 +109,70 @@ class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.badRequest().headers(headers).body(problem);
     }
 
+    private static ProblemDetail told(HttpStatus status, Message why) {
+        return ProblemDetail.forStatusAndDetail(status, Sentences.here().say(why));
+    }
+
     private static ProblemDetail badInput(List<Refusal> refusals) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, refusals.stream().map(Refusal::message).collect(Collectors.joining(" ")));
-        problem.setTitle("That cannot be");
+        Message all = Message.sentences(refusals.stream().map(Refusal::message).toArray(Message[]::new));
+        ProblemDetail problem = told(HttpStatus.BAD_REQUEST, all);
+        problem.setTitle(Sentences.here().say(Message.of("refusal.title")));
         problem.setProperty("errors", refusals);
         return problem;
     }
 
     private static Refusal refusal(Throwable cause) {
+        String field = cause instanceof JsonMappingException at ? path(at) : "";
         if (cause instanceof StreamConstraintsException) {
-            return new Refusal("", "This is longer or deeper than any question is.");
+            return refusal("", "refusal.too-long-or-deep");
         }
         if (cause instanceof UnrecognizedPropertyException unknown) {
-            return new Refusal(path(unknown), "There is no field “" + unknown.getPropertyName() + "” here.");
+            return refusal(field, "refusal.unknown-field", "name", unknown.getPropertyName());
         }
         if (cause instanceof InvalidFormatException wrong
                 && wrong.getTargetType().isEnum()) {
-            String known = Arrays.stream(wrong.getTargetType().getEnumConstants())
+            List<String> choices = Arrays.stream(wrong.getTargetType().getEnumConstants())
                     .map(Object::toString)
-                    .collect(Collectors.joining(", "));
-            return new Refusal(path(wrong), "“" + wrong.getValue() + "” is none of " + known + ".");
+                    .toList();
+            return refusal(field, "refusal.none-of", "value", String.valueOf(wrong.getValue()), "choices", choices);
         }
         if (cause instanceof InvalidFormatException wrong && wrong.getValue() instanceof Double value) {
-            return new Refusal(path(wrong), value + " is no amount that a kitchen has.");
+            return refusal(field, "refusal.no-amount", "value", String.valueOf(value));
         }
         if (cause instanceof MismatchedInputException mismatched) {
-            return new Refusal(path(mismatched), "This needs " + kind(mismatched.getTargetType()) + ".");
+            return refusal(field, "refusal.needs", "kind", kind(mismatched.getTargetType()));
         }
         if (cause instanceof JsonProcessingException broken && broken.getLocation() != null) {
             boolean twice = String.valueOf(broken.getOriginalMessage()).startsWith("Duplicate field");
-            return new Refusal(
+            return refusal(
                     "",
-                    (twice ? "A field stands here twice (line " : "This is not readable JSON (line ")
-                            + broken.getLocation().getLineNr() + ", column "
-                            + broken.getLocation().getColumnNr() + ").");
+                    twice ? "refusal.field-twice" : "refusal.no-json",
+                    "line",
+                    broken.getLocation().getLineNr(),
+                    "column",
+                    broken.getLocation().getColumnNr());
         }
-        return new Refusal("", "There is nothing readable here.");
+        return refusal("", "refusal.nothing-readable");
     }
 
-    private static String kind(Class<?> type) {
+    private static Refusal refusal(String field, String key, Object... namesAndValues) {
+        return new Refusal(field, Message.of(key, namesAndValues));
+    }
+
+    private static Message kind(Class<?> type) {
         if (type == null) {
-            return "another kind of value";
+            return Message.of("kind.other");
         }
         if (Number.class.isAssignableFrom(type) || type.isPrimitive() && type != boolean.class) {
-            return "a number";
+            return Message.of("kind.number");
         }
         if (type == Boolean.class || type == boolean.class) {
-            return "true or false";
+            return Message.of("kind.truth");
         }
         if (type == String.class) {
-            return "text in quotes";
+            return Message.of("kind.text");
         }
-        return List.class.isAssignableFrom(type) ? "a list" : "an object in braces";
+        return Message.of(List.class.isAssignableFrom(type) ? "kind.list" : "kind.object");
     }
 
     private static String path(JsonMappingException at) {

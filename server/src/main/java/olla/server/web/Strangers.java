@@ -13,7 +13,6 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
-import org.springframework.http.ProblemDetail;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -44,20 +43,12 @@ final class Strangers extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (!hosts.contains(request.getServerName().toLowerCase(Locale.ROOT))) {
-            problems.answer(response, misdirected());
+            problems.answer(request, response, MISDIRECTED, "refusal.wrong-host");
         } else if (foreign(request)) {
-            problems.answer(response, HttpStatus.FORBIDDEN, "Another site's page may not do that here.");
+            problems.answer(request, response, HttpStatus.FORBIDDEN, "refusal.another-site");
         } else {
             chain.doFilter(request, response);
         }
-    }
-
-    /* Spring knows this number by another name, from an older draft. */
-    private static ProblemDetail misdirected() {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                MISDIRECTED, "This kitchen does not go by that name. OLLA_HOSTS lists the names it answers to.");
-        problem.setTitle("Misdirected Request");
-        return problem;
     }
 
     private static boolean foreign(HttpServletRequest request) {

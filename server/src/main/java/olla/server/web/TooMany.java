@@ -1,12 +1,14 @@
 package olla.server.web;
 
+import olla.core.messages.Message;
+
 /** One asker asks for more at once than is fair to the others: 429. */
-public final class TooMany extends RuntimeException {
+public final class TooMany extends CannotBe {
 
     private static final long serialVersionUID = 1;
 
-    /** @param message a sentence a cook could read */
-    public TooMany(String message) {
-        super(message);
+    /** @param key of what to do in the catalogue, with the values that stand in it */
+    public TooMany(String key, Object... namesAndValues) {
+        super(Message.of(key, namesAndValues));
     }
 }

@@ -25,9 +25,7 @@ public final class Versions {
         try {
             return Integer.parseInt(ifMatch.strip().replaceAll("^\"|\"$", ""));
         } catch (NullPointerException | NumberFormatException none) {
-            throw new ResponseStatusException(
-                    HttpStatus.PRECONDITION_REQUIRED,
-                    "Say which version you had before you, in If-Match; it is in what you were answered.");
+            throw new ResponseStatusException(HttpStatus.PRECONDITION_REQUIRED, "missing.version");
         }
     }
 }

@@ -1,6 +1,6 @@
 /**
  * What all doors share: problem details, the clock, ids made by clients, versions, who may knock. No feature enters.
  *
- * <p>Knows: core.units.
+ * <p>Knows: core.messages, core.units, server.messages.
  */
 package olla.server.web;

@@ -14,9 +14,10 @@ import java.util.List;
 import java.util.UUID;
 import olla.core.doneness.Cue;
 import olla.core.doneness.Doneness;
+import olla.core.messages.Quantity;
+import olla.core.messages.RefusedInput;
 import olla.core.plan.Moment.Phase;
 import olla.core.uncertainty.Observation.Verdict;
-import olla.core.units.RefusedInput;
 import olla.server.SettableClock;
 import olla.server.TestDatabase;
 import olla.server.bakes.BakeView.MomentView;
@@ -87,7 +88,7 @@ class StoredBakesTest {
         assertThat(moment(bakes.one(id)).phase()).isEqualTo(Phase.FORGOTTEN);
         assertThatThrownBy(() -> bakes.tap(id, cue(Cue.GLASSY, null)))
                 .isInstanceOf(NotNow.class)
-                .hasMessageContaining("hours after anybody waited");
+                .hasMessageContaining("cannot.nobody-waited");
         assertThatThrownBy(() -> bakes.tap(id, degrees(TapKind.READ, 60, null))).isInstanceOf(NotNow.class);
         clock.pass(800);
         TapInput forgotten = tap(TapKind.FORGOTTEN, null);
@@ -126,7 +127,7 @@ class StoredBakesTest {
         assertThat(bakes.rest(id).bakeMinutes()).isLessThanOrEqualTo(240);
         // The night stands in the log; the oven's own word is of the other bake alone.
         assertThat(bakes.record(1).bakes()).isZero();
-        assertThat(bakes.one(good).lesson()).contains("after 2 bakes");
+        assertThat(bakes.one(good).lesson().values()).containsEntry("bakes", 2);
     }
 
     /** A row as an earlier version might have written it, beside a good one. */
@@ -156,7 +157,7 @@ class StoredBakesTest {
         }
         assertThat(bakes.logged()).hasSize(3);
         lessons.catchUp(1);
-        assertThat(bakes.one(good).lesson()).contains("after 3 bakes");
+        assertThat(bakes.one(good).lesson().values()).containsEntry("bakes", 3);
     }
 
     @Test
@@ -183,7 +184,7 @@ class StoredBakesTest {
         assertThat(bakes.running()).extracting(BakeView::id).contains(next, today);
         assertThatThrownBy(() -> bakes.takeOut(next, null))
                 .isInstanceOf(NotNow.class)
-                .hasMessageContaining("before it went in");
+                .hasMessageContaining("cannot.before-it-went-in");
         clock.pass(2);
         assertThat(bakes.takeOut(today, null).actualMin()).isEqualTo(2);
         clock.pass(Duration.ofDays(1));
@@ -196,7 +197,7 @@ class StoredBakesTest {
         UUID id = in();
         assertThatThrownBy(() -> bakes.takeOut(id, now().minusSeconds(3 * 3600)))
                 .isInstanceOf(NotNow.class)
-                .hasMessageContaining("before it went in");
+                .hasMessageContaining("cannot.before-it-went-in");
     }
 
     @Test
@@ -308,12 +309,12 @@ class StoredBakesTest {
         BakeView in = bakes.one(id);
         double grill = in.moments().stream()
                 .filter(m -> m.phase() == Phase.STEP)
-                .map(m -> Double.valueOf(m.hint().replaceAll("\\D*([0-9.]+) minute.*", "$1")))
+                .map(m -> ((Quantity) m.hint().values().get("minutes")).value())
                 .findFirst()
                 .orElseThrow();
         clock.pass(in.likelyMin() - grill - 3);
         BakeView looked = bakes.tap(id, cue(Cue.GLASSY, null));
-        assertThat(looked.look().then()).isEqualTo("Grill on now");
+        assertThat(looked.look().then()).hasToString("hand.grill.next");
         double minute = looked.look().minute();
         assertThat(minute + looked.look().giveItMin())
                 .isLessThanOrEqualTo(looked.window().likelyMin() - grill + 0.01);
@@ -349,7 +350,7 @@ class StoredBakesTest {
             PutIn longAgo = new PutIn(UUID.randomUUID(), "Hake", 1, Hakes.hake(), at);
             assertThatThrownBy(() -> bakes.putIn(longAgo))
                     .isInstanceOf(RefusedInput.class)
-                    .hasMessageContaining("31 days");
+                    .hasMessageContaining("refusal.in-too-long-ago{days=31}");
         }
         assertThat(bakes.running()).isEmpty();
     }

@@ -110,7 +110,7 @@ class EstimateApiTest {
                 .andExpect(jsonPath("$.errors[1].field").value("dress.kind"))
                 .andExpect(jsonPath("$.errors[2].field").value("oven.kind"))
                 .andExpect(jsonPath("$.errors[3].field").value("programme.tempC"))
-                .andExpect(jsonPath("$.errors[3].message", containsString("[90 °C] to [300 °C]")));
+                .andExpect(jsonPath("$.errors[3].message", containsString("90\u00a0°C to 300\u00a0°C")));
     }
 
     @Test
@@ -118,10 +118,11 @@ class EstimateApiTest {
         ask(HAKE.replace("\"thicknessMm\":26", "\"thicknessMm\":200"))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.errors", hasSize(1)))
-                .andExpect(jsonPath(
-                        "$.errors[0].message",
-                        containsString(
-                                "A [200 mm] thick hake portion does not exist; [8 mm] to [90 mm] do. Did you mean")));
+                .andExpect(
+                        jsonPath(
+                                "$.errors[0].message",
+                                containsString(
+                                        "A 200\u00a0mm thick hake portion does not exist; 8\u00a0mm to 90\u00a0mm do. Did you mean")));
     }
 
     @Test
@@ -216,23 +217,28 @@ class EstimateApiTest {
                         bake + "," + grill,
                         "Parchment never meets a grill: it catches fire."),
                 arguments("\"kind\":\"SALT_CRUST\"", bake, "Salt on bare flesh makes it inedible"),
-                arguments("\"kind\":\"SALT_CRUST\",\"coatMm\":400", bake, "A salt crust of [400 mm] is out of range"),
                 arguments(
-                        "\"kind\":\"SALT_CRUST\",\"saltThereG\":0", bake, "Salt for a crust of [0 g] is out of range"),
-                arguments("\"kind\":\"TOPPING\",\"depthMm\":-3", bake, "[-3 mm] is out of range"),
+                        "\"kind\":\"SALT_CRUST\",\"coatMm\":400", bake, "A salt crust of 400\u00a0mm is out of range"),
+                arguments(
+                        "\"kind\":\"SALT_CRUST\",\"saltThereG\":0",
+                        bake,
+                        "Salt for a crust of 0\u00a0g is out of range"),
+                arguments("\"kind\":\"TOPPING\",\"depthMm\":-3", bake, "-3\u00a0mm is out of range"),
                 arguments(
                         "\"kind\":\"TOPPING\",\"when\":\"AFTER\"",
                         bake + "," + grill,
                         "an ADD of the TOPPING is missing"),
                 arguments("\"kind\":\"TRAY_BAKE\"", bake + "," + grill, "an ADD of the FISH is missing"),
                 arguments(
-                        "\"kind\":\"FOIL\",\"bedMm\":900,\"vegetables\":[\"LEEK\"]", bake, "[900 mm] is out of range"),
+                        "\"kind\":\"FOIL\",\"bedMm\":900,\"vegetables\":[\"LEEK\"]",
+                        bake,
+                        "900\u00a0mm is out of range"),
                 arguments(tray, rest + "," + bake, "REST is out of the oven and stands last"),
                 arguments(tray, "{\"stage\":\"TURN\"}," + bake, "TURN cannot stand first"),
                 arguments(tray, bake + ",{\"stage\":\"ADD\",\"what\":\"GLAZE\"}", "ADD GLAZE cannot stand last"),
                 arguments(tray, rest, "A programme needs a BAKE."),
                 arguments(tray, grill, "A programme needs a BAKE."),
-                arguments(tray, "{\"stage\":\"BAKE\",\"tempC\":-40}", "[-40 °C] is out of range"),
+                arguments(tray, "{\"stage\":\"BAKE\",\"tempC\":-40}", "-40\u00a0°C is out of range"),
                 arguments(tray, "{\"stage\":\"BAKE\",\"tempC\":200,\"minutes\":5000}", "5000 min is out of range"),
                 arguments(tray, bake + ",{\"stage\":\"GRILL\",\"minutes\":90}", "A grill of 90 min is out of range"),
                 arguments(
@@ -250,12 +256,29 @@ class EstimateApiTest {
                 .andExpect(jsonPath("$.errors[*].message", hasItem(containsString(why))));
     }
 
+    /** What is said and what is refused is in the asker's units; figures that a screen draws stay in SI. */
+    @Test
+    void whoeverCountsInFahrenheitAndInchesIsAnsweredSo() throws Exception {
+        mvc.perform(post("/api/estimates?units=imperial")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(parcel("char", 28, 260)))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.piece.thicknessMm").value(28))
+                .andExpect(jsonPath("$.cautions[*].text", hasItem(containsString("scorch above 425\u00a0°F"))));
+        mvc.perform(post("/api/estimates")
+                        .header("Accept-Language", "en-GB-u-ms-ussystem")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(parcel("char", 280, 260)))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].message", containsString("A 11\u00a0in thick")));
+    }
+
     /** Common practice, no source: makers rate their paper for 215 to 230 °C. */
     @Test
     void paperInAVeryHotOvenIsCautionedAgainst() throws Exception {
         ask(parcel("char", 28, 260))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.cautions[*].text", hasItem(containsString("scorch above [220 °C dial]"))));
+                .andExpect(jsonPath("$.cautions[*].text", hasItem(containsString("scorch above 220\u00a0°C"))));
     }
 
     @Test
@@ -263,7 +286,7 @@ class EstimateApiTest {
         ask(crust(",\"trayLengthMm\":300,\"trayWidthMm\":200"))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.errors[0].field").value("dress.trayLengthMm"))
-                .andExpect(jsonPath("$.errors[0].message", containsString("this tray has [300 mm] × [200 mm]")));
+                .andExpect(jsonPath("$.errors[0].message", containsString("this tray has 300\u00a0mm × 200\u00a0mm")));
         ask(crust(",\"trayLengthMm\":400,\"trayWidthMm\":600")).andExpect(status().isOk());
     }
 
@@ -305,7 +328,7 @@ class EstimateApiTest {
         String set = HAKE.replace("\"FLAKES\"", "\"BARELY_SET\"");
         ask(set).andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.errors[0].field").value("parasites"))
-                .andExpect(jsonPath("$.errors[0].message", containsString("7 days at [-20 °C]")));
+                .andExpect(jsonPath("$.errors[0].message", containsString("7 days at -20\u00a0°C")));
         ask(set.replace("\"BARELY_SET\"", "\"BARELY_SET\", \"parasites\":\"FROZEN\""))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.cautions[*].code", hasItem("BELOW_MINIMUM")))

@@ -13,7 +13,7 @@ import java.lang.management.ManagementFactory;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import javax.imageio.ImageIO;
-import olla.core.units.RefusedInput;
+import olla.core.messages.RefusedInput;
 import org.junit.jupiter.api.Test;
 
 /** Pictures are made our own. The EXIF block is laid out as in Exif 2.3, 4.6 (published; from memory). */
@@ -137,7 +137,7 @@ class PhotoLabTest {
         }
         assertThatThrownBy(() -> PhotoLab.develop(png))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("million pixels");
+                .hasMessageContaining("refusal.picture-too-large{millions=");
     }
 
     /** 59 million pixels of one bit in a few kilobytes: it is made small without ever being held whole. */

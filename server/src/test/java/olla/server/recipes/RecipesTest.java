@@ -167,11 +167,13 @@ class RecipesTest {
         assertThat(kept.at("/recipe/bench/dress/depthMm").asDouble()).isEqualTo(5);
         assertThat(kept.path("imported").isMissingNode()).isTrue();
         assertThat(kept.path("allergens").findValuesAsText("key")).containsExactlyInAnyOrder("GLUTEN", "MILK");
+        assertThat(kept.path("allergens").findValuesAsText("words")).containsExactlyInAnyOrder("gluten", "milk");
 
         JsonNode ten = get("/api/recipes/" + id + "?pieces=10");
         assertThat(ten.path("scaledTo").asInt()).isEqualTo(10);
-        assertThat(ten.at("/amounts/0/metric").asText()).isEqualTo("140 g");
-        assertThat(ten.at("/amounts/2/spoons").asText()).isEqualTo("¼ cup + 1 tbsp");
+        assertThat(ten.at("/amounts/0/said").asText()).isEqualTo("140\u00a0g");
+        JsonNode spooned = get("/api/recipes/" + id + "?pieces=10&units=imperial");
+        assertThat(spooned.at("/amounts/2/said").asText()).isEqualTo("¼ cup + 1 tbsp");
         assertThat(get("/api/recipes").findValuesAsText("id")).contains(id.toString());
 
         assertThat(written(write(id, CRUMB.replace("rye crumb\"", "oat crumb\"")))
@@ -291,7 +293,7 @@ class RecipesTest {
         String deep = "{\"@type\":\"Recipe\",\"name\":\"x\",\"a\":" + "[".repeat(60) + "]".repeat(60) + "}";
         assertThat(why(take(id, deep))).contains("nested deeper than 24 levels");
         String long1 = "{\"@type\":\"Recipe\",\"name\":\"" + "x".repeat(30_000) + "\"}";
-        assertThat(why(take(id, long1))).contains("a text of more than 20000 characters");
+        assertThat(why(take(id, long1))).contains("a text of more than 20,000 characters");
         assertThat(why(take(id, FOREIGN.replace("<script>", "x".repeat(200) + "<script>"))))
                 .contains("A recipe's name has 1 to 120 characters");
         assertThat(why(take(
@@ -344,8 +346,7 @@ class RecipesTest {
                 "\u202e=1"
             })
     void noFormulaHidesInASheet(String what) throws Exception {
-        ShoppingList list =
-                ShoppingList.of(new ShoppingRequest(List.of(new Ingredient(what, 1, Measure.PIECE)), false));
+        ShoppingList list = ShoppingList.of(new ShoppingRequest(List.of(new Ingredient(what, 1, Measure.PIECE))));
         assertThat(CSVFormat.RFC4180
                         .parse(new StringReader(list.csv()))
                         .getRecords()
@@ -365,33 +366,28 @@ class RecipesTest {
 
     @Test
     void theShoppingListPutsLikeWithLikeAndNoFormulaInASheet() throws Exception {
-        ShoppingList list = ShoppingList.of(new ShoppingRequest(
-                List.of(
-                        new Ingredient("Butter", 20, Measure.GRAM),
-                        new Ingredient("butter ", 16, Measure.GRAM),
-                        new Ingredient("cider", 30, Measure.MILLILITRE),
-                        new Ingredient("lemons", 2, Measure.PIECE),
-                        new Ingredient("=HYPERLINK(\"x\"), \"quoted\"", 1, Measure.PIECE),
-                        new Ingredient("salt", 0, Measure.PIECE)),
-                false));
+        ShoppingList list = ShoppingList.of(new ShoppingRequest(List.of(
+                new Ingredient("Butter", 20, Measure.GRAM),
+                new Ingredient("butter ", 16, Measure.GRAM),
+                new Ingredient("cider", 30, Measure.MILLILITRE),
+                new Ingredient("lemons", 2, Measure.PIECE),
+                new Ingredient("=HYPERLINK(\"x\"), \"quoted\"", 1, Measure.PIECE),
+                new Ingredient("salt", 0, Measure.PIECE))));
         assertThat(list.text().lines())
-                .containsExactly("35 g Butter", "30 ml cider", "2 lemons", "1 =HYPERLINK(\"x\"), \"quoted\"", "salt");
+                .containsExactly(
+                        "35\u00a0g Butter", "30\u00a0ml cider", "2 lemons", "1 =HYPERLINK(\"x\"), \"quoted\"", "salt");
         List<CSVRecord> rows =
                 CSVFormat.RFC4180.parse(new StringReader(list.csv())).getRecords();
         assertThat(rows.get(0)).containsExactly("amount", "unit", "what");
         assertThat(rows.get(1)).containsExactly("36", "g", "Butter");
         assertThat(rows.get(4).get(2)).startsWith("'=");
-        assertThat(written(send(HttpMethod.POST, "/api/shopping", "application/json", """
-                {"lines": [{"what":"cider","value":30,"measure":"MILLILITRE"}], "spoons": true}
+        assertThat(written(send(HttpMethod.POST, "/api/shopping?units=imperial", "application/json", """
+                {"lines": [{"what":"cider","value":30,"measure":"MILLILITRE"}]}
                 """))
                         .path("text")
                         .asText())
                 .isEqualTo("2 tbsp cider");
-        assertThat(why(send(
-                        HttpMethod.POST,
-                        "/api/shopping",
-                        "application/json",
-                        "{\"lines\": [{\"value\":1}], \"spoons\": false}")))
+        assertThat(why(send(HttpMethod.POST, "/api/shopping", "application/json", "{\"lines\": [{\"value\":1}]}")))
                 .contains("what it is counted in");
     }
 

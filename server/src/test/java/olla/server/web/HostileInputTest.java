@@ -185,7 +185,7 @@ class HostileInputTest {
             "{\"name\":\"Hake\",\"pieces\":2,\"ingredients\":[{\"what\":\"salt\",\"value\":5,\"measure\":\"GRAM\"}],"
                     + "\"steps\":[\"Bake it.\"],\"notes\":\"\"}",
             "POST /api/shopping",
-            "{\"lines\":[{\"what\":\"salt\",\"value\":5,\"measure\":\"GRAM\"}],\"spoons\":true}"));
+            "{\"lines\":[{\"what\":\"salt\",\"value\":5,\"measure\":\"GRAM\"}]}"));
 
     /* Of each of those, so many changed copies. */
     private static final int MOST_NEARLY_RIGHT = 60;

@@ -96,7 +96,7 @@ public class StoredQuestions {
     /**
      * A request put into the craft's terms.
      *
-     * @throws olla.core.units.RefusedInput where it is none that would be taken today
+     * @throws olla.core.messages.RefusedInput where it is none that would be taken today
      */
     public Question understood(EstimateRequest request) {
         return understood.get(request, Question::of);

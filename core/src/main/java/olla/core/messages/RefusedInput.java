@@ -1,4 +1,4 @@
-package olla.core.units;
+package olla.core.messages;
 
 import java.util.List;
 import java.util.stream.Collectors;

@@ -1,0 +1,104 @@
+package olla.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Every station in a language that nobody speaks (web/pseudo.mjs): each of its sentences is in brackets, accented and a third
+ * longer, so that whatever stands outside brackets was written in the code, and whatever does not fit would not fit in
+ * another language either.
+ */
+class LanguageJourneyTest {
+
+    @RegisterExtension
+    static final Evening EVENING = Evening.shared();
+
+    /**
+     * Words outside brackets in what is seen or read aloud. What people typed (names of ovens, dishes, recipes, devices) stands
+     * as it is, and so do units, keys, Latin names and the name of the thing itself.
+     */
+    private static final String OUTSIDE = """
+            const typed = /zander|trout|hake|char|sole|haddock|bream|portion|parcels?|quay|^old electric|^fan oven|probe-|thermometer-|sorrel|“.*”|gilthead|^(mon|tue|wed|thu|fri|sat|sun) \\d/i
+            const kept = /^(olla|min|tbsp|tsp|cups?|kbd|enter|space|xl)$/i
+            const outside = (text) => {
+              let depth = 0, rest = ''
+              for (const c of text) { if (c === '[') depth++; else if (c === ']') depth--; else if (!depth) rest += c }
+              return rest
+            }
+            const seen = []
+            const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+            for (let n = walker.nextNode(); n; n = walker.nextNode()) {
+              const e = n.parentElement
+              if (!e || e.closest('script, style, i, [data-typed], kbd') || !e.checkVisibility()) continue
+              seen.push(n.textContent)
+            }
+            for (const e of document.querySelectorAll('[aria-label], [title], [placeholder]'))
+              if (e.checkVisibility() && !e.closest('[data-typed]'))
+                for (const a of ['aria-label', 'title', 'placeholder']) if (e.getAttribute(a)) seen.push(e.getAttribute(a))
+            return [...new Set(seen.map(outside).filter((t) => !typed.test(t))
+              .filter((t) => (t.match(/[A-Za-z]{3,}/g) ?? []).some((w) => !kept.test(w))))]
+            """;
+
+    /** Elements whose text is cut off. */
+    private static final String CUT_OFF = """
+            return [...document.querySelectorAll('main *, header *')]
+              .filter((e) => e.checkVisibility() && e.innerText && !e.children.length)
+              .filter((e) => { const s = getComputedStyle(e); return (s.overflowX === 'hidden' || s.overflowX === 'clip') && e.scrollWidth > e.clientWidth + 1 })
+              .filter((e) => !e.closest('.unseen, .el-select, .el-input'))
+              .map((e) => e.className + ': ' + e.innerText.slice(0, 60))
+            """;
+
+    private static Screen screen;
+
+    @BeforeAll
+    static void open() {
+        screen = EVENING.screen();
+        screen.open("/bench");
+        screen.script("localStorage.clear(); localStorage.setItem('olla.language', 'en-XA')");
+    }
+
+    @AfterAll
+    static void backToEnglish() {
+        screen.script("localStorage.clear()");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "counter, /counter, .prep li, '', 1280",
+        "bench, /bench, .slip .check dd, '', 1280",
+        "topping, /bench, .slip .check dd, d, 1280",
+        "parchment, /bench, .slip .check dd, dd, 1280",
+        "foil, /bench, .slip .check dd, ddd, 1280",
+        "tray-bake, /bench, .slip .check dd, ddddd, 1280",
+        "oven-side, /oven, .inside svg, '', 1280",
+        "log, /log, .log ol li, '', 1280",
+        "keys, /log, .log ol li, ?, 1280",
+        "counter-390, /counter, .prep li, '', 390",
+        "bench-390, /bench, .slip .check dd, '', 390",
+        "oven-side-390, /oven, .inside svg, '', 390",
+        "log-390, /log, .log ol li, '', 390"
+    })
+    void nothingIsSaidThatIsNotInTheCatalogue(String name, String path, String ready, String keys, int width)
+            throws Exception {
+        screen.size(width, 800);
+        screen.open(path);
+        screen.see(ready);
+        for (char key : keys.toCharArray()) {
+            screen.press(String.valueOf(key));
+        }
+        screen.scriptLater("document.fonts.ready.then(() => setTimeout(arguments[0], 900))");
+        screen.picture(Path.of("target/pictures/pseudo-" + name + ".png"));
+        assertThat(screen.script(OUTSIDE)).as("said in the code").isEqualTo(List.of());
+        assertThat(screen.script(CUT_OFF)).as("cut off").isEqualTo(List.of());
+        assertThat(screen.script("return document.documentElement.scrollWidth"))
+                .as("as wide as the screen")
+                .isEqualTo((long) width);
+    }
+}
