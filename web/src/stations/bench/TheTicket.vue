@@ -60,9 +60,13 @@ const stages = computed(() => {
   }))
 })
 /** What the flesh is like where a stuffing decided. */
-const fate = computed(() => {
-  const peak = answer.value?.peakC ?? 0
-  return [...(bench.catalogue?.bands ?? [])].reverse().find((b) => peak >= b.fromC)?.word ?? ''
+const like = (celsius: number) =>
+  [...(bench.catalogue?.bands ?? [])].reverse().find((b) => celsius >= b.fromC)?.word ?? ''
+const fate = computed(() => like(answer.value?.peakC ?? 0))
+/** What it still is when it comes out, where the coast makes something else of it: nobody shall think that it is a mistake. */
+const yet = computed(() => {
+  const a = answer.value
+  return a && like(a.pullC) !== like(a.peakC) ? like(a.pullC) : null
 })
 const doubts = computed(() => bench.certainty?.doubts ?? answer.value?.doubts ?? [])
 const widest = computed(() => doubts.value[0])
@@ -112,7 +116,10 @@ const print = () => window.print()
         </template>
         <div>
           <dt>{{ t('ui.ticket.pull-at') }}</dt>
-          <dd>{{ units.degrees(answer.pullC) }}</dd>
+          <dd>
+            <small v-if="yet">{{ t('ui.ticket.as-meant', { band: yet }) }}</small>
+            {{ units.degrees(answer.pullC) }}
+          </dd>
         </div>
         <div>
           <dt>{{ t('ui.ticket.rest') }}</dt>

@@ -17,7 +17,9 @@ const props = defineProps<{ bake: Bake; seconds: number }>()
 const WIDTH = 540
 const HEIGHT = 330
 const LEFT = 46
-const RIGHT = 70
+/** The names of the bands stand on the right, however long they are: about so wide is a letter. */
+const LETTER = 7.5
+const RIGHT_LEAST = 70
 const TOP = 12
 const BOTTOM = 30
 const MOST_C = 70
@@ -48,7 +50,8 @@ const fan = computed(() => inside.value!.fan)
 const minute = computed(() => Math.max(0, props.seconds / 60))
 const end = computed(() => Math.max(props.bake.window.noLaterThanMin * 1.08, minute.value + 0.5))
 const leastC = computed(() => Math.min(0, fan.value.lowC[0] ?? 0))
-const x = computed(() => scale([0, end.value], [LEFT, WIDTH - RIGHT]))
+const RIGHT = computed(() => Math.max(RIGHT_LEAST, ...bands.value.map((b) => 12 + LETTER * b.word.length)))
+const x = computed(() => scale([0, end.value], [LEFT, WIDTH - RIGHT.value]))
 const y = computed(() => scale([leastC.value, MOST_C], [HEIGHT - BOTTOM, TOP]))
 const inBox = (c: number) => y.value(Math.max(leastC.value, Math.min(MOST_C, c)))
 
@@ -142,7 +145,7 @@ const bands = computed(() => {
     >
       {{ tick }}
     </text>
-    <text :x="WIDTH - RIGHT + 26" :y="HEIGHT - 8" class="figure">{{ t('ui.course-chart.min') }}</text>
+    <text :x="WIDTH" :y="HEIGHT - 8" text-anchor="end" class="figure">{{ t('ui.course-chart.min') }}</text>
     <path :d="band" class="fan" />
     <path :d="middle" class="model" :class="{ faint: believed.length }" />
     <circle

@@ -192,13 +192,9 @@ const away = (other: Bake) =>
 useKeys({ Enter: main, z: () => void undo(), l: () => (looking.value = !looking.value) })
 
 const title = useTitle()
-watch(
-  [big, moment],
-  () => (title.value = bake.value ? `${big.value} ${moment.value!.say}` : t('ui.oven.olla')),
-  {
-    immediate: true,
-  },
-)
+watch([big, moment], () => (title.value = bake.value ? `${big.value} ${moment.value!.say}` : 'Olla'), {
+  immediate: true,
+})
 watch(
   [() => bake.value?.id, phase],
   ([id], [before, phaseBefore]) => {
@@ -218,7 +214,7 @@ whenever(
 )
 onMounted(() => void running.refresh())
 onBeforeUnmount(() => {
-  title.value = t('ui.oven.olla')
+  title.value = 'Olla'
   void awake.release()
 })
 </script>

@@ -46,13 +46,17 @@ class LanguageJourneyTest {
               .filter((t) => (t.match(/[A-Za-z]{3,}/g) ?? []).some((w) => !kept.test(w))))]
             """;
 
-    /** Elements whose text is cut off. */
+    /** Elements whose text is cut off, in drawings too. */
     private static final String CUT_OFF = """
-            return [...document.querySelectorAll('main *, header *')]
+            const drawn = [...document.querySelectorAll('svg text')].filter((e) => e.checkVisibility()).filter((e) => {
+              const box = e.ownerSVGElement, a = e.getBoundingClientRect(), b = box.getBoundingClientRect()
+              return getComputedStyle(box).overflow !== 'visible' && (a.right > b.right + 2 || a.left < b.left - 2)
+            }).map((e) => 'drawn: ' + e.textContent.trim())
+            return drawn.concat([...document.querySelectorAll('main *, header *')]
               .filter((e) => e.checkVisibility() && e.innerText && !e.children.length)
               .filter((e) => { const s = getComputedStyle(e); return (s.overflowX === 'hidden' || s.overflowX === 'clip') && e.scrollWidth > e.clientWidth + 1 })
               .filter((e) => !e.closest('.unseen, .el-select, .el-input'))
-              .map((e) => e.className + ': ' + e.innerText.slice(0, 60))
+              .map((e) => e.className + ': ' + e.innerText.slice(0, 60)))
             """;
 
     private static Screen screen;

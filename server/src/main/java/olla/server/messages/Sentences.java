@@ -48,6 +48,10 @@ public final class Sentences {
      * @param asked a language, and the units as its measurement system
      */
     public static Sentences in(Locale asked) {
+        Sentences there = SPOKEN.get(asked);
+        if (there != null) {
+            return there;
+        }
         Units units = Units.of(asked);
         return in(List.of(new Locale.LanguageRange(asked.stripExtensions().toLanguageTag())), units);
     }

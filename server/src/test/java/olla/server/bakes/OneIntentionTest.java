@@ -92,7 +92,7 @@ class OneIntentionTest {
         bakes.putIn(new PutIn(id, "Hake", 1, hake(), null));
         assertThatThrownBy(() -> bakes.putIn(new PutIn(id, "Another hake", 1, hake(), null)))
                 .isInstanceOf(NotNow.class)
-                .hasMessageContaining("Another bake has this id");
+                .hasMessage("cannot.bake-id-taken");
     }
 
     @Test
@@ -155,7 +155,7 @@ class OneIntentionTest {
         PutIn in = new PutIn(UUID.randomUUID(), "Hake", 1, hake(), null);
         bakes.putIn(in);
         bakes.forget(in.id());
-        assertThatThrownBy(() -> bakes.putIn(in)).isInstanceOf(NotNow.class).hasMessageContaining("taken back");
+        assertThatThrownBy(() -> bakes.putIn(in)).isInstanceOf(NotNow.class).hasMessage("cannot.taken-back");
         // Taken back before it was heard of: the two crossed on the way.
         PutIn crossed = new PutIn(UUID.randomUUID(), "Hake", 1, hake(), null);
         bakes.forget(crossed.id());
@@ -180,7 +180,7 @@ class OneIntentionTest {
                         bakes.forget(in.id());
                     }
                 } catch (NotNow taken) {
-                    assertThat(taken).hasMessageContaining("taken back");
+                    assertThat(taken).hasMessage("cannot.taken-back");
                 }
                 return put;
             });

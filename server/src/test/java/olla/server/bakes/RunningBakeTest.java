@@ -12,6 +12,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import olla.core.doneness.Cue;
@@ -24,6 +25,7 @@ import olla.server.TestDatabase;
 import olla.server.bakes.BakeView.MomentView;
 import olla.server.bakes.rows.TapInput;
 import olla.server.bakes.rows.TapKind;
+import olla.server.messages.Sentences;
 import olla.server.query.EstimateAnswer;
 import olla.server.query.EstimateRequest;
 import olla.server.web.NotNow;
@@ -331,7 +333,8 @@ class RunningBakeTest {
         JsonNode taught = ovenWhen(oven, 2);
         assertThat(taught.get("truth").get("offsetC").asDouble()).isGreaterThan(2);
         assertThat(taught.get("words").asText()).matches("This oven runs about \\d+° hot, ±\\d+°, after 2 bakes\\.");
-        assertThat(bakes.one(id).lesson()).isEqualTo(taught.get("words").asText());
+        assertThat(Sentences.in(Locale.ENGLISH).say(bakes.one(id).lesson()))
+                .isEqualTo(taught.get("words").asText());
         UUID next = UUID.randomUUID();
         BakeView sooner = bakes.putIn(new PutIn(next, "Hake next", oven, hake(""), in));
         assertThat(sooner.likelyMin())

@@ -223,7 +223,7 @@ class EstimateApiTest {
                         "\"kind\":\"SALT_CRUST\",\"saltThereG\":0",
                         bake,
                         "Salt for a crust of 0\u00a0g is out of range"),
-                arguments("\"kind\":\"TOPPING\",\"depthMm\":-3", bake, "-3\u00a0mm is out of range"),
+                arguments("\"kind\":\"TOPPING\",\"depthMm\":-3", bake, "−3\u00a0mm is out of range"),
                 arguments(
                         "\"kind\":\"TOPPING\",\"when\":\"AFTER\"",
                         bake + "," + grill,
@@ -238,9 +238,10 @@ class EstimateApiTest {
                 arguments(tray, bake + ",{\"stage\":\"ADD\",\"what\":\"GLAZE\"}", "ADD GLAZE cannot stand last"),
                 arguments(tray, rest, "A programme needs a BAKE."),
                 arguments(tray, grill, "A programme needs a BAKE."),
-                arguments(tray, "{\"stage\":\"BAKE\",\"tempC\":-40}", "-40\u00a0°C is out of range"),
-                arguments(tray, "{\"stage\":\"BAKE\",\"tempC\":200,\"minutes\":5000}", "5000 min is out of range"),
-                arguments(tray, bake + ",{\"stage\":\"GRILL\",\"minutes\":90}", "A grill of 90 min is out of range"),
+                arguments(tray, "{\"stage\":\"BAKE\",\"tempC\":-40}", "−40\u00a0°C is out of range"),
+                arguments(tray, "{\"stage\":\"BAKE\",\"tempC\":200,\"minutes\":5000}", "5000\u00a0min is out of range"),
+                arguments(
+                        tray, bake + ",{\"stage\":\"GRILL\",\"minutes\":90}", "A grill of 90\u00a0min is out of range"),
                 arguments(
                         tray, bake + ",{\"stage\":\"REST\",\"minutes\":3,\"tempC\":90}", "A rest has no temperature"));
     }
@@ -328,7 +329,7 @@ class EstimateApiTest {
         String set = HAKE.replace("\"FLAKES\"", "\"BARELY_SET\"");
         ask(set).andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.errors[0].field").value("parasites"))
-                .andExpect(jsonPath("$.errors[0].message", containsString("7 days at -20\u00a0°C")));
+                .andExpect(jsonPath("$.errors[0].message", containsString("7 days at −20\u00a0°C")));
         ask(set.replace("\"BARELY_SET\"", "\"BARELY_SET\", \"parasites\":\"FROZEN\""))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.cautions[*].code", hasItem("BELOW_MINIMUM")))

@@ -73,7 +73,7 @@ class ReadingApiTest {
                 .andExpect(jsonPath("refused[0].field").value("3"))
                 .andExpect(jsonPath("refused[0].message").value("“yesterday” is no time like 2026-01-31T18:30:00Z."))
                 .andExpect(jsonPath("refused[4].message")
-                        .value("A tip in a kitchen reads -50 to 350\u00a0°C, not 999.0."));
+                        .value("A tip in a kitchen reads −50\u00a0°C to 350\u00a0°C, not 999.0."));
         verify(store).add(stored.capture());
         assertThat(stored.getValue())
                 .containsExactly(

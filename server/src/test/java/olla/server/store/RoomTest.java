@@ -62,7 +62,7 @@ class RoomTest {
         if (refused) {
             assertThatThrownBy(() -> ask(tapsOnly, method, path))
                     .isInstanceOf(NoRoom.class)
-                    .hasMessageContaining("Make room");
+                    .hasMessage("no-room.nearly");
         } else {
             assertThatCode(() -> ask(tapsOnly, method, path)).doesNotThrowAnyException();
         }
@@ -81,7 +81,7 @@ class RoomTest {
         if (refused) {
             assertThatThrownBy(() -> ask(none, method, path))
                     .isInstanceOf(NoRoom.class)
-                    .hasMessageContaining("disk is full");
+                    .hasMessage("no-room.full");
         } else {
             assertThatCode(() -> ask(none, method, path)).doesNotThrowAnyException();
         }
