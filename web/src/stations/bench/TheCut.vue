@@ -100,11 +100,26 @@ const band = computed(() =>
 )
 /** What lies outermost, by name. */
 const outer = computed(() => {
-  if (layers.value.some((l) => l.kind === 'CRUST')) return 'crust'
+  if (layers.value.some((l) => l.kind === 'CRUST')) return t('ui.cut.outer.crust')
   const coat = layers.value.find((l) => l.kind === 'COAT')
-  if (coat && bench.minute >= coat.fromMinute) return bench.on.dress === 'BREADED' ? 'crumb' : 'topping'
+  if (coat && bench.minute >= coat.fromMinute)
+    return t(bench.on.dress === 'BREADED' ? 'ui.cut.outer.crumb' : 'ui.cut.outer.topping')
   return null
 })
+const topWords = computed(() =>
+  outer.value
+    ? t('ui.cut.skin', {
+        outer: outer.value,
+        outer2: units.degrees(outerC.value),
+        top: units.degrees(topC.value),
+      })
+    : t('ui.cut.top', { top: units.degrees(topC.value) }),
+)
+const coldestWords = computed(() => t('ui.cut.coldest', { coldest: units.degrees(coldestC.value) }))
+/** Where a label begins that shall not run out of the drawing, px; about so wide is a letter. */
+const LETTER = 9
+const begins = (at: number, words: string) =>
+  Math.max(4, Math.min(at, width.value - 4 - LETTER * words.length))
 /** How the top has coloured by the end, and from when it is gold. */
 const colour = computed(() => {
   const { colour: found, goldMin } = bench.answer!
@@ -289,20 +304,21 @@ function letGo() {
 
       <template v-if="fishIn">
         <circle :cx="coldestAt.x" :cy="coldestAt.y" r="4.5" class="coldest" />
-        <text :x="coldestAt.x + 11" :y="coldestAt.y + 6" class="figure">
-          {{ t('ui.cut.coldest', { coldest: units.degrees(coldestC) }) }}
+        <text
+          :x="begins(coldestAt.x + 11, `${coldestWords} · ${band?.word}`)"
+          :y="coldestAt.y + 6"
+          class="figure"
+        >
+          {{ coldestWords }}
           <tspan v-if="band" class="word">· {{ band.word }}</tspan>
         </text>
       </template>
       <text
-        :x="x(sections.halfWidthMm * 0.45)"
+        :x="begins(x(sections.halfWidthMm * 0.45), topWords)"
         :y="y(topMm + (wrapped ? GAP_MM + 1.5 : 0)) - 9"
         class="small"
       >
-        <template v-if="outer">
-          {{ t('ui.cut.skin', { outer, outer2: units.degrees(outerC), top: units.degrees(topC) }) }}
-        </template>
-        <template v-else>{{ t('ui.cut.top', { top: units.degrees(topC) }) }}</template>
+        {{ topWords }}
       </text>
       <text
         v-if="fillingC !== null"
