@@ -22,6 +22,10 @@ const bare = (text: string) => {
     .replace(/<[^>]*>/g, '\n')
 }
 
+/** The texts in a bound value. */
+const quoted = (value: string) =>
+  [...value.matchAll(/'([^']*)'|`([^`]*)`/g)].map((m) => (m[1] ?? m[2]!).replace(/\$\{[^}]*\}/g, ''))
+
 describe('the catalogue', () => {
   it('has a sentence for every key that is named', () => {
     const missing = code.flatMap(({ path, text }) =>
@@ -62,6 +66,22 @@ describe('the catalogue', () => {
           .filter((line) => /[A-Za-z]{3,}/.test(line) && line.trim() !== 'Olla')
           .map((line) => `${path}: ${line.trim()}`),
       )
+    expect(spoken).toEqual([])
+  })
+
+  it('has the words of attributes and of what is done on a tap, too', () => {
+    const spoken = code
+      .filter(({ path }) => path.endsWith('.vue'))
+      .flatMap(({ path, text }) => {
+        const template = /<template>([\s\S]*)<\/template>/.exec(text)?.[1] ?? ''
+        return [...template.matchAll(/\s([@:\w.-]+)="([^"]*)"/g)]
+          .filter(
+            ([, name]) => !/^:?(class|style|d|transform|points|viewBox|preserveAspectRatio)$/.test(name!),
+          )
+          .flatMap(([, name, value]) => (/^[@:v]/.test(name!) ? quoted(value!) : [value!]))
+          .filter((words) => /[A-Za-z’]{2,},? [a-z’]{2,}/.test(words))
+          .map((words) => `${path}: ${words}`)
+      })
     expect(spoken).toEqual([])
   })
 })

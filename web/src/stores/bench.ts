@@ -120,6 +120,8 @@ export const useBench = defineStore('bench', () => {
   let lastMove = 0
   let lastField: string | undefined
 
+  /** What the server holds a field to; nothing is known here by itself. */
+  const limits = computed(() => catalogue.value?.limits)
   const species = computed(() => catalogue.value?.species.find((s) => s.key === on.value.species))
   const cut = computed(() => catalogue.value?.cuts.find((c) => c.cut === on.value.cut))
   const oven = computed(() => ovens.value.find((o) => o.id === on.value.ovenId) ?? ovens.value[0])
@@ -425,6 +427,7 @@ export const useBench = defineStore('bench', () => {
   return {
     on,
     catalogue,
+    limits,
     ovens,
     allOvens,
     answer,

@@ -267,7 +267,7 @@ function number(
         <output :aria-label="t('ui.dress.pieces')">{{ bench.on.pieces }}</output>
         <button
           :aria-label="t('ui.dress.one-piece-more')"
-          :disabled="bench.on.pieces >= 100"
+          :disabled="bench.on.pieces >= (bench.limits?.mostPieces ?? 1)"
           @click="bench.change({ pieces: bench.on.pieces + 1 })"
         >
           +

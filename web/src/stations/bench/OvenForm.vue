@@ -56,7 +56,10 @@ const putAway = (oven: Oven, away: boolean) => tried('there', () => bench.putOve
     <form novalidate @submit.prevent="add">
       <label
         >{{ t('ui.oven-form.its-name') }}
-        <ElInput v-model="name" maxlength="60" :placeholder="t('ui.oven-form.garden-oven')"
+        <ElInput
+          v-model="name"
+          :maxlength="bench.limits?.longest.ovenName"
+          :placeholder="t('ui.oven-form.garden-oven')"
       /></label>
       <ChoiceRow
         class="kinds"

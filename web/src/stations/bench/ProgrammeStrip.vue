@@ -17,9 +17,9 @@ const props = defineProps<{ x: Scale; top: number; perDot: number }>()
 const HIGH = 26
 /** A moment's name is about so wide. */
 const NAME_ROOM = 70
-const LEAST_MIN = 0.5
 
 const bench = useBench()
+const leastMin = computed(() => bench.limits?.leastMinutes ?? 0)
 const units = useUnits()
 const held = ref<{ index: number; stages: StageInput[]; spans: StageSpan[] } | null>(null)
 
@@ -71,13 +71,13 @@ function setEnd(index: number, minute: number, from = held.value) {
   const stages = (from?.stages ?? spans.value.map(asked)).map((s) => ({ ...s }))
   const was = from?.spans ?? spans.value
   const span = was[index]!
-  const length = Math.max(LEAST_MIN, Math.round((minute - span.fromMin) * 2) / 2)
+  const length = Math.max(leastMin.value, Math.round((minute - span.fromMin) * 2) / 2)
   const next = was.findIndex((s, i) => i > index && s.open)
   const stage = stages[index]!
   if (span.open && next > 0) {
     // Two that share a solved length: only the share between them moves.
     const both = was[next]!.toMin - was[next]!.fromMin + span.toMin - span.fromMin
-    const mine = Math.min(both - LEAST_MIN, length)
+    const mine = Math.min(both - leastMin.value, length)
     stage.share = Math.max(0.05, mine / both)
     stages[next]!.share = Math.max(0.05, (both - mine) / both)
   } else {
@@ -129,7 +129,7 @@ function letGo() {
       :aria-label="t('ui.programme-strip.end-of', { name: stage.name })"
       :aria-valuenow="Math.round(stage.toMin * 10) / 10"
       aria-valuemin="0"
-      aria-valuemax="240"
+      :aria-valuemax="bench.limits?.longestMinutes"
       :transform="`translate(${stage.to} ${top})`"
       @pointerdown="(e) => grab(e, stage.index)"
       @pointermove="drag"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useBench } from '../../stores/bench'
 import { t } from '../../messages/say'
 import { ElInput, ElInputNumber, ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/input-number/style/css'
@@ -9,6 +10,7 @@ import { ref } from 'vue'
 import type { Ingredient, RecipeInput } from '../../api/types'
 
 /** A recipe while it is written: amounts for one piece, a step a line. */
+const bench = useBench()
 const props = defineProps<{ recipe: RecipeInput }>()
 const emit = defineEmits<{ write: [recipe: RecipeInput]; leave: [] }>()
 
@@ -41,7 +43,8 @@ function write() {
 <template>
   <form novalidate @submit.prevent="write">
     <label class="name"
-      >{{ t('ui.recipe-form.name') }} <ElInput v-model="draft.name" maxlength="120"
+      >{{ t('ui.recipe-form.name') }}
+      <ElInput v-model="draft.name" :maxlength="bench.limits?.longest.recipeName"
     /></label>
     <fieldset>
       <legend>{{ t('ui.recipe-form.what-goes-into-it-for') }}</legend>
@@ -58,7 +61,7 @@ function write() {
         <ElInput
           v-model="ingredient.what"
           :aria-label="t('ui.recipe-form.ingredient', { value: i + 1 })"
-          maxlength="200"
+          :maxlength="bench.limits?.longest.recipeLine"
         />
         <button
           type="button"
@@ -80,7 +83,7 @@ function write() {
       <ElInput
         v-model="draft.notes"
         type="textarea"
-        maxlength="2000"
+        :maxlength="bench.limits?.longest.recipeNotes"
         :autosize="{ minRows: 2, maxRows: 6 }"
       />
     </label>

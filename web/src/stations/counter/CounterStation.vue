@@ -160,7 +160,7 @@ onMounted(bench.open)
         v-if="counter.whole"
         :label="t('ui.counter.long')"
         kind="length"
-        note="nose to tail"
+        :note="t('ui.counter.nose-to-tail')"
         :model-value="bench.on.lengthMm"
         :reckoned="answer?.size.lengthMm"
         :refusal="bench.refusal('lengthMm')"
@@ -332,7 +332,7 @@ onMounted(bench.open)
           <output :aria-label="t('ui.counter.guests')">{{ counter.found.guests }}</output>
           <button
             :aria-label="t('ui.counter.one-guest-more')"
-            @click="counter.found.guests = Math.min(500, counter.found.guests + 1)"
+            @click="counter.found.guests = Math.min(bench.limits?.mostGuests ?? 1, counter.found.guests + 1)"
           >
             +
           </button>

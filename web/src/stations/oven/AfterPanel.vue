@@ -55,13 +55,15 @@ function taken(event: Event) {
       </p>
       <p class="rule">{{ left.words }}</p>
       <div class="choices">
-        <button v-if="toFridge > 0" class="main-action" @click="emit('tap', 'CHILLED', 'in the fridge')">
+        <button v-if="toFridge > 0" class="main-action" @click="emit('tap', 'CHILLED', t('ui.tap.fridge'))">
           {{ t('ui.after-panel.in-the-fridge') }}
         </button>
-        <button @click="emit('tap', 'NONE_LEFT', 'nothing left')">
+        <button @click="emit('tap', 'NONE_LEFT', t('ui.tap.none-left'))">
           {{ t('ui.after-panel.nothing-is-left') }}
         </button>
-        <button @click="emit('tap', 'BINNED', 'thrown out')">{{ t('ui.after-panel.thrown-out') }}</button>
+        <button @click="emit('tap', 'BINNED', t('ui.tap.thrown-out'))">
+          {{ t('ui.after-panel.thrown-out') }}
+        </button>
       </div>
     </div>
     <div v-else-if="left" class="left done" role="status">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useBench } from '../../stores/bench'
 import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import type { Bake, Cue } from '../../api/types'
@@ -11,10 +12,7 @@ import { useUnits } from '../../messages/units'
 const props = defineProps<{ bake: Bake }>()
 const emit = defineEmits<{ seen: [cue: Cue]; read: [celsius: number] }>()
 
-/** What a thermometer in fish can read, as the server takes it, °C. */
-const LEAST_C = -30
-const MOST_C = 120
-
+const bench = useBench()
 const units = useUnits()
 const typed = ref('')
 const checking = computed(() => props.bake.checking)
@@ -22,14 +20,16 @@ const celsius = computed(() => {
   const number = Number(typed.value.trim().replace(',', '.'))
   return typed.value.trim() === '' || Number.isNaN(number) ? null : units.unit('heat').to(number)
 })
-const wrong = computed(() =>
-  celsius.value !== null && (celsius.value < LEAST_C || celsius.value > MOST_C)
+const wrong = computed(() => {
+  const { coldestReadC: least, hottestReadC: most } = bench.limits ?? {}
+  if (celsius.value === null || least === undefined || most === undefined) return null
+  return celsius.value < least || celsius.value > most
     ? t('ui.look-panel.a-thermometer-in-fish-reads', {
-        LEAST_: units.degrees(LEAST_C),
-        MOST_: units.degrees(MOST_C),
+        least: units.degrees(least),
+        most: units.degrees(most),
       })
-    : null,
-)
+    : null
+})
 
 function read() {
   if (celsius.value === null || wrong.value) return

@@ -37,11 +37,13 @@ function say(kind: TapKind, words: string, detail: TapDetail = {}) {
           <b>{{ t('ui.oven-dialog.the-door-was-open') }}</b>
         </p>
         <div class="choices">
-          <button @click="say('DOOR', 'door open', { number: 15 })">{{ t('ui.oven-dialog.a-look') }}</button>
-          <button @click="say('DOOR', 'door open', { number: 30 })">
+          <button @click="say('DOOR', t('ui.oven.door-open'), { number: 15 })">
+            {{ t('ui.oven-dialog.a-look') }}
+          </button>
+          <button @click="say('DOOR', t('ui.oven.door-open'), { number: 30 })">
             {{ t('ui.oven-dialog.half-a-minute') }}
           </button>
-          <button @click="say('DOOR', 'door open', { number: 120 })">
+          <button @click="say('DOOR', t('ui.oven.door-open'), { number: 120 })">
             {{ t('ui.oven-dialog.two-minutes') }}
           </button>
         </div>
@@ -57,7 +59,7 @@ function say(kind: TapKind, words: string, detail: TapDetail = {}) {
           <button
             class="go"
             :disabled="Math.round(dial) === Math.round(bake.dialC)"
-            @click="say('DIAL', 'dial turned', { celsius: dial })"
+            @click="say('DIAL', t('ui.oven.dial-turned'), { celsius: dial })"
           >
             {{ t('ui.oven-dialog.turned') }}
           </button>
@@ -71,11 +73,11 @@ function say(kind: TapKind, words: string, detail: TapDetail = {}) {
           <button :aria-label="t('ui.oven-dialog.colder')" @click="air = step(air, -2)">−</button>
           <output>{{ units.degrees(air) }}</output>
           <button :aria-label="t('ui.oven-dialog.warmer')" @click="air = step(air, 2)">+</button>
-          <button class="go" @click="say('NOT_HOT', 'oven not hot', { celsius: air })">
+          <button class="go" @click="say('NOT_HOT', t('ui.tap.not-hot'), { celsius: air })">
             {{ t('ui.oven-dialog.re-time-it') }}
           </button>
         </div>
-        <button class="wait" @click="say('HELD', 'waits outside')">
+        <button class="wait" @click="say('HELD', t('ui.oven.waits-outside'))">
           {{ t('ui.oven-dialog.it-waits-outside-until-the') }}
         </button>
       </section>

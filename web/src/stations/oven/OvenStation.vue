@@ -345,12 +345,12 @@ onBeforeUnmount(() => {
             </p>
             <p v-if="coldOven" class="cold" role="status">
               <b>{{ t('ui.oven.the-oven-is-at-only', { celsius: units.degrees(bake.air!.celsius) }) }}</b>
-              <button class="plain" @click="running.tap(bake, 'HELD', 'waits outside')">
+              <button class="plain" @click="running.tap(bake, 'HELD', t('ui.oven.waits-outside'))">
                 {{ t('ui.oven.it-waits-outside') }}
               </button>
               <button
                 class="plain"
-                @click="running.tap(bake, 'NOT_HOT', 'oven not hot', { celsius: bake.air!.celsius })"
+                @click="running.tap(bake, 'NOT_HOT', t('ui.tap.not-hot'), { celsius: bake.air!.celsius })"
               >
                 {{ t('ui.oven.it-is-in-re-time') }}
               </button>
@@ -448,8 +448,8 @@ onBeforeUnmount(() => {
           <LookPanel
             v-if="checking || (phase === 'PUT_BACK' && !judging)"
             :bake="bake"
-            @seen="(cue) => running.tap(bake!, 'CUE', 'what you saw', { cue })"
-            @read="(celsius) => running.tap(bake!, 'READ', 'a reading', { celsius })"
+            @seen="(cue) => running.tap(bake!, 'CUE', t('label.tap.CUE'), { cue })"
+            @read="(celsius) => running.tap(bake!, 'READ', t('ui.tap.reading'), { celsius })"
           />
           <VerdictForm
             v-else-if="

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useBench } from '../../stores/bench'
 import { t } from '../../messages/say'
 import { ElInput } from 'element-plus'
 import 'element-plus/es/components/input/style/css'
@@ -17,6 +18,7 @@ const emit = defineEmits<{
   begun: [whether: boolean]
 }>()
 
+const bench = useBench()
 const units = useUnits()
 /* What is typed stays, whatever the screen has to show meanwhile. */
 const draft = draftOf(props.bakeId)
@@ -35,8 +37,10 @@ const probeC = computed(() => {
 const wrong = computed(() => {
   if (probeC.value === undefined) return null
   if (Number.isNaN(probeC.value)) return t('ui.verdict-form.is-no-temperature', { probe: draft.probe })
-  return probeC.value < -5 || probeC.value > 120
-    ? t('ui.verdict-form.a-probe-in-fish-reads', { degrees: units.degrees(-5), degrees2: units.degrees(120) })
+  const { coldestServedC: least, hottestReadC: most } = bench.limits ?? {}
+  if (least === undefined || most === undefined) return null
+  return probeC.value < least || probeC.value > most
+    ? t('ui.verdict-form.a-probe-in-fish-reads', { least: units.degrees(least), most: units.degrees(most) })
     : null
 })
 
@@ -75,7 +79,7 @@ function left(event: FocusEvent) {
         {{ t('ui.verdict-form.for-next-time') }}
         <ElInput
           v-model="draft.note"
-          maxlength="500"
+          :maxlength="bench.limits?.longest.note"
           :placeholder="t('ui.verdict-form.e-g-the-left-end')"
           :aria-label="t('ui.verdict-form.note')"
         />

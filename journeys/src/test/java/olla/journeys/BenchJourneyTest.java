@@ -47,10 +47,12 @@ class BenchJourneyTest {
         assertThat(screen.text(".slip .oven dd")).isEqualTo("450°");
         assertThat(screen.see(".measure input").getAttribute("value")).isEqualTo("1");
         assertThat(screen.minutes(CHECK_FROM)).isEqualTo(metric);
-        // Who counts in inches gets all of it so, what the server says as soon as it has said it anew; only the other dials
+        // Who counts in inches gets all of it so, what the server says as soon as it has said it anew; only the other
+        // dials
         // stand beside, small.
         for (String css : List.of(".side", ".slip .cautions", ".slip .why", ".curve", ".slip dl.quantities")) {
-            screen.until(css + " in inches", () -> METRIC.matcher(screen.text(css)).find() ? null : true);
+            screen.until(
+                    css + " in inches", () -> METRIC.matcher(screen.text(css)).find() ? null : true);
         }
         assertThat(screen.text(".slip .cautions")).contains("145");
         screen.press("]");

@@ -12,6 +12,9 @@ import olla.core.messages.Unit;
  */
 public final class Helpings {
 
+    /** As many guests as one evening sees. */
+    public static final int MOST_GUESTS = 500;
+
     /* Skin, pin bones and trimmings of a boned piece are about a twentieth of it (common practice, no source). */
     private static final double BONED_EDIBLE_SHARE = 0.95;
 
@@ -71,7 +74,7 @@ public final class Helpings {
 
     private static void checked(int guests) {
         new Refusals()
-                .range("guests", "number-of-guests", guests, 1, 500, Unit.NUMBER)
+                .range("guests", "number-of-guests", guests, 1, MOST_GUESTS, Unit.NUMBER)
                 .throwIfAny();
     }
 }

@@ -25,6 +25,15 @@ public sealed interface Observation {
     /* One thermometer in an oven is not the air round the fish, K (from memory). */
     double AIR_ERROR_K = 4;
 
+    /** The least that a probe in fish reads: out of a freezer, °C. */
+    double COLDEST_C = -30;
+
+    /** The most that a probe in fish reads, °C. */
+    double HOTTEST_C = 120;
+
+    /** The least that a probe reads in a fish that is served, °C. */
+    double COLDEST_SERVED_C = -5;
+
     /* How blurred the edges of what is seen are, K (from memory). */
     double EYE_BLUR_K = 1.5;
 
@@ -224,7 +233,7 @@ public sealed interface Observation {
 
     private static void checkReading(double celsius) {
         new Refusals()
-                .range("celsius", "probe-reading", celsius, -30, 120, Unit.CELSIUS)
+                .range("celsius", "probe-reading", celsius, COLDEST_C, HOTTEST_C, Unit.CELSIUS)
                 .throwIfAny();
     }
 }

@@ -44,6 +44,7 @@ import olla.server.query.CertaintyCache;
 import olla.server.query.EstimateAnswer;
 import olla.server.query.EstimateRequest;
 import olla.server.query.Question;
+import olla.server.web.Lengths;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
 import org.springframework.beans.factory.annotation.Value;
@@ -61,9 +62,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class BakeService {
 
-    private static final int LONGEST_TITLE = 120;
-    private static final int LONGEST_NOTE = 500;
-    private static final int LONGEST_DEVICE = 40;
     private static final int LOG_LINES = 200;
     private static final int MOST_STAGES = 12;
     private static final int MOST_PORTIONS = 500;
@@ -143,7 +141,7 @@ public class BakeService {
         if (in.id() == null) {
             refusals.add("id", "missing.bake-id");
         }
-        if (in.title() == null || in.title().isBlank() || in.title().length() > LONGEST_TITLE) {
+        if (in.title() == null || in.title().isBlank() || in.title().length() > Lengths.BAKE_TITLE) {
             refusals.add(
                     "title",
                     "refusal.characters",
@@ -152,7 +150,7 @@ public class BakeService {
                     "least",
                     1,
                     "most",
-                    LONGEST_TITLE);
+                    Lengths.BAKE_TITLE);
         }
         if (in.question() == null) {
             refusals.add("question", "missing.question");
@@ -383,7 +381,7 @@ public class BakeService {
     /** Puts a probe into a bake, and so takes it out of any other. */
     public BakeView probe(UUID id, String device, Instant at) {
         Refusals refusals = new Refusals();
-        if (device == null || device.isBlank() || device.length() > LONGEST_DEVICE) {
+        if (device == null || device.isBlank() || device.length() > Lengths.DEVICE) {
             refusals.add(
                             "device",
                             "refusal.characters",
@@ -392,7 +390,7 @@ public class BakeService {
                             "least",
                             1,
                             "most",
-                            LONGEST_DEVICE)
+                            Lengths.DEVICE)
                     .throwIfAny();
         }
         // In a transaction of its own: who has just read a row to see whether it is there cannot then take it.
@@ -443,14 +441,20 @@ public class BakeService {
             refusals.add("verdict", "missing.verdict");
         }
         if (how.probeC() != null) {
-            refusals.range("probeC", "probe-reading", how.probeC(), -5, 120, Unit.CELSIUS);
+            refusals.range(
+                    "probeC",
+                    "probe-reading",
+                    how.probeC(),
+                    Observation.COLDEST_SERVED_C,
+                    Observation.HOTTEST_C,
+                    Unit.CELSIUS);
         }
-        if (how.note() != null && how.note().length() > LONGEST_NOTE) {
+        if (how.note() != null && how.note().length() > Lengths.NOTE) {
             refusals.add(
                     "note",
                     "refusal.note-too-long",
                     "most",
-                    LONGEST_NOTE,
+                    Lengths.NOTE,
                     "characters",
                     how.note().length());
         }

@@ -7,6 +7,7 @@ import olla.core.doneness.Doneness;
 import olla.core.dress.Breaded;
 import olla.core.dress.Mix;
 import olla.core.dress.Parcel;
+import olla.core.dress.Quantities;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.SaltNeed;
 import olla.core.dress.Topping;
@@ -21,8 +22,11 @@ import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.messages.Message;
 import olla.core.oven.Programme;
+import olla.core.plan.Helpings;
 import olla.core.safety.Assurance;
 import olla.core.safety.Parasites;
+import olla.core.uncertainty.Observation;
+import olla.server.web.Lengths;
 
 /** What the bench can be asked about: the fish, the cuts, the targets and the bands. */
 public record Catalogue(
@@ -55,7 +59,7 @@ public record Catalogue(
     /** What is taken where a dress's own questions are not answered. */
     public record Usuals(double toppingMm, double breadedMm, double bedMm, double baseMm, double bagG) {}
 
-    /** Ranges that a field is held to, and how cold fish comes. */
+    /** Ranges that a field is held to, and how cold fish comes: the interface knows none by itself. */
     public record Limits(
             double coolestC,
             double hottestC,
@@ -63,7 +67,17 @@ public record Catalogue(
             double longestGrillMin,
             double fridgeC,
             double outC,
-            double freezerC) {}
+            double freezerC,
+            double leastMinutes,
+            double coldestReadC,
+            double hottestReadC,
+            double coldestServedC,
+            int mostPieces,
+            int mostGuests,
+            LengthEntry longest) {}
+
+    /** How long what is typed may be, characters. */
+    public record LengthEntry(int ovenName, int note, int recipeName, int recipeLine, int recipeNotes) {}
 
     /** A character of freshness, with how each grade shows in it, best first. */
     public record SenseEntry(Sense sense, boolean whole, Message word, List<LookEntry> looks) {}
@@ -143,7 +157,19 @@ public record Catalogue(
                         Programme.LONGEST_GRILL_MINUTES,
                         Piece.FRIDGE_C,
                         Piece.USUAL_START_C,
-                        Piece.FROZEN_START_C),
+                        Piece.FROZEN_START_C,
+                        Programme.LEAST_MINUTES,
+                        Observation.COLDEST_C,
+                        Observation.HOTTEST_C,
+                        Observation.COLDEST_SERVED_C,
+                        Quantities.MOST_PIECES,
+                        Helpings.MOST_GUESTS,
+                        new LengthEntry(
+                                Lengths.OVEN_NAME,
+                                Lengths.NOTE,
+                                Lengths.RECIPE_NAME,
+                                Lengths.RECIPE_LINE,
+                                Lengths.RECIPE_NOTES)),
                 new Usuals(
                         Topping.USUAL_DEPTH_MM,
                         Breaded.USUAL_COAT_MM,

@@ -9,6 +9,7 @@ import olla.core.messages.Refusals;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.server.web.ChangedSince;
+import olla.server.web.Lengths;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
 import org.springframework.stereotype.Service;
@@ -18,8 +19,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class OvenService {
 
-    private static final int LONGEST_NAME = 60;
-    private static final int LONGEST_DEVICE = 40;
     private static final int MOST_OVENS = 20;
 
     private final OvenRepository ovens;
@@ -43,7 +42,7 @@ public class OvenService {
     OvenView add(OvenInput input) {
         Refusals refusals = new Refusals();
         String name = input.name() == null ? "" : input.name().strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+        if (name.isEmpty() || name.length() > Lengths.OVEN_NAME) {
             refusals.add(
                     "name",
                     "refusal.characters",
@@ -52,7 +51,7 @@ public class OvenService {
                     "least",
                     1,
                     "most",
-                    LONGEST_NAME);
+                    Lengths.OVEN_NAME);
         } else {
             ovens.findByName(name)
                     .ifPresent(there -> refusals.add(
@@ -79,7 +78,7 @@ public class OvenService {
     public OvenView describe(int id, int version, OvenWords words) {
         Refusals refusals = new Refusals();
         if (words.device() != null
-                && (words.device().isBlank() || words.device().length() > LONGEST_DEVICE)) {
+                && (words.device().isBlank() || words.device().length() > Lengths.DEVICE)) {
             refusals.add(
                     "device",
                     "refusal.characters",
@@ -88,7 +87,7 @@ public class OvenService {
                     "least",
                     1,
                     "most",
-                    LONGEST_DEVICE);
+                    Lengths.DEVICE);
         }
         if (words.fallsCPerHour() != null) {
             refusals.take("", () -> Cooling.falling(words.fallsCPerHour()));

@@ -23,6 +23,7 @@ import olla.server.recipes.RecipeInput.BenchPart;
 import olla.server.recipes.RecipeInput.Ingredient;
 import olla.server.recipes.RecipeView.AllergenView;
 import olla.server.web.ChangedSince;
+import olla.server.web.Lengths;
 import olla.server.web.NotThere;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,10 +35,6 @@ public class RecipeService {
     /** No version: what is written is not there yet. */
     static final int NEW = -1;
 
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_NOTES = 2000;
-    private static final int LONGEST_LINE = 200;
-    private static final int LONGEST_STEP = 1000;
     private static final int MOST_INGREDIENTS = 60;
     private static final int MOST_STEPS = 40;
     /** No kitchen bakes more at once. */
@@ -239,8 +236,8 @@ public class RecipeService {
 
     private static void check(RecipeInput input) {
         Refusals refusals = new Refusals();
-        length(refusals, "name", "recipe-name", input.name(), 1, LONGEST_NAME);
-        length(refusals, "notes", "recipe-notes", input.notes(), 0, LONGEST_NOTES);
+        length(refusals, "name", "recipe-name", input.name(), 1, Lengths.RECIPE_NAME);
+        length(refusals, "notes", "recipe-notes", input.notes(), 0, Lengths.RECIPE_NOTES);
         refusals.range("pieces", "number-of-pieces", input.pieces(), 1, MOST_PIECES, Unit.NUMBER);
         if (input.ingredients() == null || input.ingredients().size() > MOST_INGREDIENTS) {
             refusals.add("ingredients", "refusal.recipe-ingredients", "most", MOST_INGREDIENTS);
@@ -253,7 +250,7 @@ public class RecipeService {
             refusals.add("steps", "refusal.recipe-steps", "most", MOST_STEPS);
         } else {
             for (int i = 0; i < input.steps().size(); i++) {
-                length(refusals, "steps." + i, "recipe-step", input.steps().get(i), 1, LONGEST_STEP);
+                length(refusals, "steps." + i, "recipe-step", input.steps().get(i), 1, Lengths.RECIPE_STEP);
             }
         }
         if (input.bench() != null) {
@@ -269,7 +266,7 @@ public class RecipeService {
             refusals.add(field, "missing.measure", "choices", Message.codes(Measure.values()));
             return;
         }
-        length(refusals, field + ".what", "recipe-ingredient", ingredient.what(), 1, LONGEST_LINE);
+        length(refusals, field + ".what", "recipe-ingredient", ingredient.what(), 1, Lengths.RECIPE_LINE);
         refusals.range(
                 field + ".value",
                 "amount",

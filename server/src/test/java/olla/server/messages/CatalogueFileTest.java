@@ -174,4 +174,65 @@ class CatalogueFileTest {
                 .isEmpty();
         assertThat(said.stream().map(Class::getSimpleName)).doesNotHaveDuplicates();
     }
+
+    /**
+     * A key that is put together from a short name, in one file.
+     *
+     * @param named where the short name stands, as the first group
+     * @param keys what the name stands in; {@code %s} is the name
+     */
+    private record Family(String file, Pattern named, List<String> keys) {
+
+        static Family of(String file, String named, String... keys) {
+            return new Family(file, Pattern.compile(named), List.of(keys));
+        }
+    }
+
+    private static final List<Family> FAMILIES = List.of(
+            Family.of("Cautions", "new Rule\\(\\s*\"([A-Z_]+)\"", "caution.%s"),
+            Family.of("Cautions", "source\\(\"([a-z-]+)\"\\)", "source.%s"),
+            Family.of("Quantities", "say\\(\\s*\"([a-z-]+)\"", "advice.%s"),
+            Family.of("Quantities", "add\\(\"([a-z-]+)\"", "stuff.%s"),
+            Family.of("Quantities", "Stuffs\\.of\\(\"([a-z-]+)\"\\)", "stuff.%s"),
+            Family.of("Mix", "(?:grams|millilitres)\\(\"([a-z-]+)\"", "stuff.%s"),
+            Family.of("Breaded", "Stuffs\\.of\\(\"([a-z-]+)\"\\)", "stuff.%s"),
+            Family.of("Style", "(?:well|care|poorly)\\(\"([a-z.-]+)\"\\)", "suits.%s"),
+            Family.of("PrepList", "add\\(\"([a-z-]+)\", \\w+\\)", "prep.%s", "prep.%s.why"),
+            Family.of("Carving", "new Step\\(Picture\\.(\\w+)\\)", "picture.%s", "picture.%s.how"),
+            Family.of("BakeClock", "\"(stuffing|target|official|least)\"", "lacks.%s"));
+
+    private static final Pattern RANGE =
+            Pattern.compile("\\.?range\\(\\s*(?:\"[^\"]*\"|\\w+)(?: \\+ \"[^\"]*\")*,\\s*\"([a-z-]+)\"");
+    private static final Pattern REFUSED =
+            Pattern.compile("(?:refusals|Refusals\\(\\))\\s*\\.add\\(\\s*[^,]+?,\\s*\"([a-z-]+\\.[a-z-]+)\"");
+
+    @Test
+    void everyNameThatBecomesAKeyHasItsSentence() throws IOException {
+        Set<String> missing = new TreeSet<>();
+        Set<String> found = new TreeSet<>();
+        try (Stream<Path> files = sources()) {
+            files.forEach(file -> {
+                String name = file.getFileName().toString().replace(".java", "");
+                String code = code(file);
+                FAMILIES.stream()
+                        .filter(f -> f.file().equals(name))
+                        .forEach(f -> f.named()
+                                .matcher(code)
+                                .results()
+                                .map(m -> m.group(1))
+                                .map(n -> name.equals("Cautions")
+                                        ? n.toLowerCase(Locale.ROOT).replace('_', '-')
+                                        : n)
+                                .flatMap(n -> f.keys().stream().map(key -> key.formatted(n)))
+                                .forEach(found::add));
+                RANGE.matcher(code).results().forEach(m -> found.add("what." + m.group(1)));
+                REFUSED.matcher(code).results().forEach(m -> found.add(m.group(1)));
+            });
+        }
+        // Said as the leftovers' own rule.
+        found.remove("caution.two-hours");
+        found.stream().filter(key -> !ENGLISH.containsKey(key)).forEach(missing::add);
+        assertThat(found).hasSizeGreaterThan(150);
+        assertThat(missing).isEmpty();
+    }
 }
