@@ -46,7 +46,7 @@ public class EnsembleBenchmark {
     /** What is asked. */
     public enum Question {
         PORTION_ON_A_TRAY(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230),
-        WHOLE_FISH_IN_SALT(Species.SEA_BREAM, Cut.WHOLE, 1500, new SaltCrust(SaltCrust.School.WET_SAND), 210);
+        WHOLE_FISH_IN_SALT(Species.SEA_BREAM, Cut.WHOLE, 1500, new SaltCrust(SaltCrust.Damping.WET_SAND), 210);
 
         private final Piece piece;
         private final Dress dress;

@@ -47,7 +47,7 @@ public class EstimateBenchmark {
         PORTION_ON_A_TRAY(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230, false),
         PORTION_FROM_FROZEN(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230, true),
         WHOLE_FISH_IN_FOIL(Species.SEA_BREAM, Cut.WHOLE, 1500, new Parcel(Sheet.FOIL), 200, false),
-        WHOLE_FISH_IN_SALT(Species.SEA_BREAM, Cut.WHOLE, 1500, new SaltCrust(SaltCrust.School.WET_SAND), 210, false),
+        WHOLE_FISH_IN_SALT(Species.SEA_BREAM, Cut.WHOLE, 1500, new SaltCrust(SaltCrust.Damping.WET_SAND), 210, false),
         TOPPED_THEN_GRILLED(
                 Species.HAKE, Cut.PORTION, 160, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5), 200, false),
         ON_A_BASE_OF_POTATO(
@@ -68,6 +68,14 @@ public class EstimateBenchmark {
             this.dress = dress;
             this.tempC = tempC;
         }
+
+        /** The answer, with the dress's usual programme. */
+        Estimate estimate() {
+            Programme programme = Estimator.usual(
+                    piece, dress, OvenModel.trusted(OvenKind.STILL), Doneness.FLAKES, tempC, dress.usualRestMinutes());
+            return Estimator.estimate(
+                    piece, dress, OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES);
+        }
     }
 
     @Param
@@ -76,15 +84,6 @@ public class EstimateBenchmark {
     /** With the programme that the dress usually has: for a topping that goes on part-way, the longest there is. */
     @Benchmark
     public Estimate estimate() {
-        OvenModel oven = OvenModel.trusted(OvenKind.STILL);
-        Programme programme = Estimator.usual(
-                question.piece,
-                question.dress,
-                oven,
-                Doneness.FLAKES,
-                question.tempC,
-                question.dress.usualRestMinutes());
-        return Estimator.estimate(
-                question.piece, question.dress, OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES);
+        return question.estimate();
     }
 }

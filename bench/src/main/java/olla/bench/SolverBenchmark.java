@@ -86,7 +86,7 @@ public class SolverBenchmark {
         }
 
         static Run inCrust(Outline fish) {
-            SaltCrust dress = new SaltCrust(SaltCrust.School.WET_SAND);
+            SaltCrust dress = new SaltCrust(SaltCrust.Damping.WET_SAND);
             double coat = dress.coatMm() / 1000;
             Outline raised = new Outline.Raised(fish, coat);
             Outline heap =

@@ -6,20 +6,20 @@ import olla.core.messages.Unit;
 /**
  * A whole fish buried in damp salt that sets hard.
  *
- * @param school how the salt is made damp, and how much of it there is
+ * @param damping how the salt is made damp, and how much of it there is
  * @param coatMm how thick it lies over the fish, 3 to 30 mm
  * @param salt which salt
- * @param eggs which eggs, where the school takes whites
+ * @param eggs which eggs, where the damping takes whites
  * @param headAndTail true where they are covered too
  * @param scalesOn true where the scales are still on
  */
-public record SaltCrust(School school, double coatMm, Salt salt, EggSize eggs, boolean headAndTail, boolean scalesOn)
+public record SaltCrust(Damping damping, double coatMm, Salt salt, EggSize eggs, boolean headAndTail, boolean scalesOn)
         implements Dress {
 
     /**
      * The schools (common practice, no source). Half the salt is the bed in all of them.
      */
-    public enum School {
+    public enum Damping {
         /** Coarse salt twice the fish's weight, a white for each 1.5 kg of it, water until it holds when squeezed. */
         WET_SAND(2.0, 1 / 1.5, 45, 10, true),
         /** Half the fish's weight in salt with six whites a kilo: a thin clay. Head and tail may stay bare. */
@@ -35,7 +35,7 @@ public record SaltCrust(School school, double coatMm, Salt salt, EggSize eggs, b
         private final double usualCoatMm;
         private final boolean buries;
 
-        School(double saltForFish, double whitesAKilo, double waterMlAKilo, double usualCoatMm, boolean buries) {
+        Damping(double saltForFish, double whitesAKilo, double waterMlAKilo, double usualCoatMm, boolean buries) {
             this.saltForFish = saltForFish;
             this.whitesAKilo = whitesAKilo;
             this.waterMlAKilo = waterMlAKilo;
@@ -110,14 +110,14 @@ public record SaltCrust(School school, double coatMm, Salt salt, EggSize eggs, b
                 .throwIfAny();
     }
 
-    /** A school's usual crust, of coarse salt. */
-    public SaltCrust(School school) {
-        this(school, school.usualCoatMm(), Salt.COARSE, EggSize.MEDIUM, school.buries(), true);
+    /** A damping's usual crust, of coarse salt. */
+    public SaltCrust(Damping damping) {
+        this(damping, damping.usualCoatMm(), Salt.COARSE, EggSize.MEDIUM, damping.buries(), true);
     }
 
     /** Water in the packed salt, kg/m³. */
     public double waterKgM3() {
-        return salt.packedKgM3() * school.waterShare();
+        return salt.packedKgM3() * damping.waterShare();
     }
 
     @Override

@@ -54,13 +54,13 @@ public record SaltNeed(
 
     /** What a crust takes for a fish. */
     public static SaltNeed of(SaltCrust crust, Piece fish) {
-        double dry = 1 - crust.school().waterShare();
+        double dry = 1 - crust.damping().waterShare();
         double perMm3 = crust.salt().packedKgM3() * 1e-6 * dry;
         double bed = bedMm3(fish, crust.coatMm(), crust.headAndTail()) * perMm3;
         double cover = coverMm3(fish, crust.coatMm(), crust.headAndTail()) * perMm3;
         double salt = bed + cover;
-        double ratio = crust.school().saltForFish() * fish.massG();
-        double whites = crust.school().whitesAKilo()
+        double ratio = crust.damping().saltForFish() * fish.massG();
+        double whites = crust.damping().whitesAKilo()
                 * salt
                 / 1000
                 * EggSize.MEDIUM.whiteG()
@@ -71,7 +71,7 @@ public record SaltNeed(
                 ratio,
                 difference(crust, salt, ratio),
                 (int) Math.ceil(whites - 0.15),
-                crust.school().waterMlAKilo() * salt / 1000,
+                crust.damping().waterMlAKilo() * salt / 1000,
                 salt / crust.salt().looseKgM3() * 1000,
                 alongMm(fish, crust.headAndTail()) + 2 * (crust.coatMm() + MARGIN_MM),
                 fish.acrossMm() + 2 * (crust.coatMm() + MARGIN_MM));
@@ -85,7 +85,7 @@ public record SaltNeed(
      */
     public static double coatMm(SaltCrust crust, Piece fish, double saltG) {
         new Refusals().range("saltG", "salt", saltG, 1, 50_000, Unit.GRAM).throwIfAny();
-        double perMm3 = crust.salt().packedKgM3() * 1e-6 * (1 - crust.school().waterShare());
+        double perMm3 = crust.salt().packedKgM3() * 1e-6 * (1 - crust.damping().waterShare());
         double thin = THINNEST_MM;
         double thick = THICKEST_MM;
         for (int i = 0; i < 40; i++) {
@@ -137,7 +137,7 @@ public record SaltNeed(
         return Message.of(
                 "salt.by-weight." + key,
                 "school",
-                Message.word(crust.school()).opening(),
+                Message.word(crust.damping()).opening(),
                 "ratio",
                 Quantity.grams(Math.round(ratio / 50) * 50),
                 "coat",

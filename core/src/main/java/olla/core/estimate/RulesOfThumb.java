@@ -23,6 +23,7 @@ import olla.core.uncertainty.BakeSpec;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.OvenCalibration;
+import olla.core.units.Imperial;
 
 /** The ways of reckoning a bake, side by side, so that their disagreement is seen and not averaged away. */
 public final class RulesOfThumb {
@@ -33,7 +34,6 @@ public final class RulesOfThumb {
     /* Ten minutes an inch at 230 °C / 450 °F, five more in foil or sauce, twice as long from frozen (published: Canadian
     Department of Fisheries cookery rule, from memory). */
     private static final double RULE_MIN_AN_INCH = 10;
-    private static final double INCH_MM = 25.4;
     private static final double RULE_COVERED_MIN = 5;
     private static final double RULE_FROZEN = 2;
     private static final double RULE_OVEN_C = 230;
@@ -88,7 +88,7 @@ public final class RulesOfThumb {
 
     private RuleOfThumb thicknessRule() {
         Piece piece = dish.piece();
-        double minutes = RULE_MIN_AN_INCH * piece.thicknessMm() / INCH_MM;
+        double minutes = RULE_MIN_AN_INCH * piece.thicknessMm() / Imperial.MM_PER_INCH;
         if (covered(dish.dress())) {
             minutes += RULE_COVERED_MIN;
         }
@@ -182,7 +182,7 @@ public final class RulesOfThumb {
                 "minutes",
                 Math.round(Math.abs(miss)),
                 "thick",
-                dish.piece().thicknessMm() > INCH_MM);
+                dish.piece().thicknessMm() > Imperial.MM_PER_INCH);
         return Message.sentences(misses, dial);
     }
 

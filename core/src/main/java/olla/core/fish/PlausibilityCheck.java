@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
+import olla.core.units.Imperial;
 
 /**
  * Questions where thickness and mass do not go together: a fish may well be odd, so it is asked about and not refused.
@@ -14,8 +15,6 @@ public final class PlausibilityCheck {
 
     /* A thickness this far from the usual for its mass is odd: three standard deviations of the reckoning from mass. */
     private static final double ODD_FRACTION = 3 * Piece.SCALE_FRACTION;
-    private static final double GRAMS_PER_OUNCE = 28.349523125;
-    private static final double GRAMS_PER_POUND = 453.59237;
 
     private PlausibilityCheck() {}
 
@@ -34,7 +33,7 @@ public final class PlausibilityCheck {
         if (!odd(species, cut, thicknessMm, massG)) {
             return slips;
         }
-        double[] thicknesses = {thicknessMm * 10, thicknessMm / 10, thicknessMm * 25.4};
+        double[] thicknesses = {thicknessMm * 10, thicknessMm / 10, thicknessMm * Imperial.MM_PER_INCH};
         for (double meant : thicknesses) {
             if (!odd(species, cut, meant, massG)) {
                 slips.add(new Slip(
@@ -44,7 +43,9 @@ public final class PlausibilityCheck {
                 return slips;
             }
         }
-        double[] masses = {massG * GRAMS_PER_OUNCE, massG * GRAMS_PER_POUND, massG * 1000, massG / 10, massG * 10};
+        double[] masses = {
+            massG * Imperial.GRAMS_PER_OUNCE, massG * Imperial.GRAMS_PER_POUND, massG * 1000, massG / 10, massG * 10
+        };
         for (double meant : masses) {
             if (meant >= cut.leastMassG() && meant <= cut.mostMassG() && !odd(species, cut, thicknessMm, meant)) {
                 slips.add(new Slip(

@@ -46,6 +46,19 @@ public final class Refusals {
                         new Quantity(most, unit));
     }
 
+    /**
+     * Notes a text that is missing, too short or too long; blanks at its ends do not make it longer than nothing.
+     *
+     * @param what the text's name in the catalogue, after {@code what.}
+     * @param least characters, 0 or more
+     * @param most characters
+     */
+    public Refusals length(String field, String what, String text, int least, int most) {
+        return text != null && text.strip().length() >= least && text.length() <= most
+                ? this
+                : add(field, "refusal.characters", "what", Message.of("what." + what), "least", least, "most", most);
+    }
+
     /** Notes a refusal by its key in the catalogue, with what stands in it. */
     public Refusals add(String field, String key, Object... namesAndValues) {
         return add(field, Message.of(key, namesAndValues));

@@ -39,7 +39,7 @@ public final class ProbeJudge {
      *
      * @param place counts up each time the tip is taken to have come to rest in another place
      */
-    public record Judged(Reading reading, Trust trust, int place) {}
+    public record JudgedReading(Reading reading, Trust trust, int place) {}
 
     /**
      * Judges the readings of one tip.
@@ -49,9 +49,9 @@ public final class ProbeJudge {
      * @param warmestC the warmest that the middle can be by the minute, °C
      * @param untilMin when the dish came out, minutes; infinite while it is in: a middle on the board may grow colder
      */
-    public static List<Judged> judge(
+    public static List<JudgedReading> judge(
             List<Reading> readings, double sinceMin, DoubleUnaryOperator warmestC, double untilMin) {
-        List<Judged> judged = new ArrayList<>();
+        List<JudgedReading> judged = new ArrayList<>();
         Reading last = null;
         double settledAt = sinceMin + SETTLING_MIN;
         double warmest = Double.NEGATIVE_INFINITY;
@@ -74,7 +74,7 @@ public final class ProbeJudge {
             if (trust.believed()) {
                 warmest = Math.max(warmest, reading.celsius());
             }
-            judged.add(new Judged(reading, trust, place));
+            judged.add(new JudgedReading(reading, trust, place));
             last = reading;
         }
         return judged;

@@ -180,7 +180,7 @@ public final class Cautions {
                     "EGG",
                     KNOW,
                     When.BENCH,
-                    s -> s.dress() instanceof SaltCrust crust && crust.school().whitesAKilo() > 0,
+                    s -> s.dress() instanceof SaltCrust crust && crust.damping().whitesAKilo() > 0,
                     source("allergens-and-eggs"),
                     "cold",
                     Quantity.celsius(Piece.FRIDGE_C),

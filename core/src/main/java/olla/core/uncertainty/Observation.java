@@ -180,9 +180,9 @@ public sealed interface Observation {
     }
 
     /** What was said of it at the table. */
-    record Judged(double outMinute, Verdict verdict) implements After {
+    record Outcome(double outMinute, Verdict verdict) implements After {
         /** @throws olla.core.messages.RefusedInput where the minute is out of range */
-        public Judged {
+        public Outcome {
             checkMinute("outMinute", outMinute);
         }
 

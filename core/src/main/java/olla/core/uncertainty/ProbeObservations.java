@@ -2,7 +2,7 @@ package olla.core.uncertainty;
 
 import java.util.ArrayList;
 import java.util.List;
-import olla.core.probe.ProbeJudge.Judged;
+import olla.core.probe.ProbeJudge.JudgedReading;
 import olla.core.probe.Reading;
 
 /** What of a probe's many readings is worth weighing members by: the believed ones, some way apart. */
@@ -14,12 +14,12 @@ public final class ProbeObservations {
     private ProbeObservations() {}
 
     /** The observations in a judged series of readings, in its order. */
-    public static List<Observation.Tip> of(List<Judged> judged) {
+    public static List<Observation.Tip> of(List<JudgedReading> judged) {
         List<Observation.Tip> tips = new ArrayList<>();
         List<Observation.Probe> earlier = new ArrayList<>();
         int place = 0;
         double last = Double.NEGATIVE_INFINITY;
-        for (Judged one : judged) {
+        for (JudgedReading one : judged) {
             Reading reading = one.reading();
             if (!one.trust().believed() || reading.minute() - last < APART_MIN || reading.minute() < 0) {
                 continue;

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import olla.core.dress.SaltCrust.School;
+import olla.core.dress.SaltCrust.Damping;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
@@ -38,8 +38,8 @@ class QuantitiesTest {
 
     /** Common practice, no source: each school's ratio of salt to a 1.5 kg fish agrees with the geometry of its crust. */
     @ParameterizedTest
-    @EnumSource(School.class)
-    void geometryAgreesWithTheSchoolsRatio(School school) {
+    @EnumSource(Damping.class)
+    void geometryAgreesWithTheSchoolsRatio(Damping school) {
         SaltNeed need = SaltNeed.of(new SaltCrust(school), BREAM);
         assertThat(need.ratioG()).isCloseTo(school.saltForFish() * 1500, within(1.0));
         assertThat(need.saltG() / need.ratioG()).isBetween(0.75, 1.25);
@@ -49,20 +49,20 @@ class QuantitiesTest {
     /** Common practice, no source: a white for each 1.5 kg of salt or so; six a kilo; none. */
     @Test
     void whitesGoByTheSchool() {
-        assertThat(SaltNeed.of(new SaltCrust(School.WET_SAND), BREAM).whites()).isBetween(1, 2);
-        assertThat(SaltNeed.of(new SaltCrust(School.WHITE_PASTE), BREAM).whites())
+        assertThat(SaltNeed.of(new SaltCrust(Damping.WET_SAND), BREAM).whites()).isBetween(1, 2);
+        assertThat(SaltNeed.of(new SaltCrust(Damping.WHITE_PASTE), BREAM).whites())
                 .isBetween(3, 5);
-        assertThat(SaltNeed.of(new SaltCrust(School.WATER_ONLY), BREAM).whites())
+        assertThat(SaltNeed.of(new SaltCrust(Damping.WATER_ONLY), BREAM).whites())
                 .isZero();
-        SaltCrust small = new SaltCrust(School.WHITE_PASTE, 5, Salt.COARSE, EggSize.SMALL, false, true);
+        SaltCrust small = new SaltCrust(Damping.WHITE_PASTE, 5, Salt.COARSE, EggSize.SMALL, false, true);
         assertThat(SaltNeed.of(small, BREAM).whites())
                 .isGreaterThanOrEqualTo(
-                        SaltNeed.of(new SaltCrust(School.WHITE_PASTE), BREAM).whites());
+                        SaltNeed.of(new SaltCrust(Damping.WHITE_PASTE), BREAM).whites());
     }
 
     @Test
     void soMuchSaltLiesSoThick() {
-        SaltCrust crust = new SaltCrust(School.WET_SAND);
+        SaltCrust crust = new SaltCrust(Damping.WET_SAND);
         double salt = SaltNeed.of(crust, BREAM).saltG();
         assertThat(SaltNeed.coatMm(crust, BREAM, salt)).isCloseTo(crust.coatMm(), within(0.01));
         assertThat(SaltNeed.coatMm(crust, BREAM, salt / 2)).isLessThan(crust.coatMm());
@@ -71,9 +71,9 @@ class QuantitiesTest {
 
     @Test
     void tooLittleSaltIsSaidAndWhatItMeans() {
-        Quantities little = Quantities.of(new SaltCrust(School.WET_SAND), BREAM, 1, 45, 1000, 700);
+        Quantities little = Quantities.of(new SaltCrust(Damping.WET_SAND), BREAM, 1, 45, 1000, 700);
         assertThat(little.advice().get(0).toString()).startsWith("advice.salt-leaks{salt=700 GRAM");
-        Quantities some = Quantities.of(new SaltCrust(School.WET_SAND), BREAM, 1, 45, 1000, 1900);
+        Quantities some = Quantities.of(new SaltCrust(Damping.WET_SAND), BREAM, 1, 45, 1000, 1900);
         assertThat(some.advice().get(0).toString())
                 .startsWith("advice.salt-thin")
                 .contains("wanted=10 MM");
@@ -82,8 +82,8 @@ class QuantitiesTest {
     /** No kitchen eats a litre of mayonnaise with its fish: what these guests eat, and the rest named. */
     @Test
     void theYolksThatAreLeftAreNotAllMayonnaise() {
-        Quantities one = Quantities.of(new SaltCrust(School.WHITE_PASTE), BREAM, 1, 45, 1000, 0);
-        Quantities four = Quantities.of(new SaltCrust(School.WHITE_PASTE), BREAM, 4, 45, 1000, 0);
+        Quantities one = Quantities.of(new SaltCrust(Damping.WHITE_PASTE), BREAM, 1, 45, 1000, 0);
+        Quantities four = Quantities.of(new SaltCrust(Damping.WHITE_PASTE), BREAM, 4, 45, 1000, 0);
         assertThat(said(one, "advice.yolks")).contains("used=1, oilLeast=120 ML, oilMost=180 ML, others=");
         assertThat(said(one, "advice.yolks")).doesNotContain("others=0");
         assertThat(said(four, "advice.yolks")).contains("used=3, oilLeast=360 ML");
@@ -102,8 +102,9 @@ class QuantitiesTest {
     /** Flakes are lighter: the same crust is more litres and less weight (orders of magnitude, from memory). */
     @Test
     void theKindOfSaltDecidesVolumeAndWeight() {
-        SaltNeed coarse = SaltNeed.of(new SaltCrust(School.WET_SAND), BREAM);
-        SaltNeed flake = SaltNeed.of(new SaltCrust(School.WET_SAND, 10, Salt.FLAKE, EggSize.MEDIUM, true, true), BREAM);
+        SaltNeed coarse = SaltNeed.of(new SaltCrust(Damping.WET_SAND), BREAM);
+        SaltNeed flake =
+                SaltNeed.of(new SaltCrust(Damping.WET_SAND, 10, Salt.FLAKE, EggSize.MEDIUM, true, true), BREAM);
         assertThat(flake.saltG()).isLessThan(coarse.saltG());
         assertThat(flake.looseMl()).isGreaterThan(coarse.looseMl());
         assertThat(coarse.bags(1000)).isEqualTo((int) Math.ceil(coarse.saltG() / 1000));
@@ -111,10 +112,10 @@ class QuantitiesTest {
 
     @Test
     void yolksBecomeAMayonnaiseWithItsCaution() {
-        assertThat(of(new SaltCrust(School.WHITE_PASTE), BREAM, 2).advice())
+        assertThat(of(new SaltCrust(Damping.WHITE_PASTE), BREAM, 2).advice())
                 .extracting(Message::key)
                 .contains("advice.yolks");
-        assertThat(of(new SaltCrust(School.WATER_ONLY), BREAM, 1).advice())
+        assertThat(of(new SaltCrust(Damping.WATER_ONLY), BREAM, 1).advice())
                 .extracting(Message::key)
                 .doesNotContain("advice.yolks");
     }
@@ -186,7 +187,7 @@ class QuantitiesTest {
     @Test
     void nonsenseIsRefused() {
         assertThatThrownBy(() -> of(new OpenTray(), HAKE, 0)).isInstanceOf(RefusedInput.class);
-        assertThatThrownBy(() -> new SaltCrust(School.WET_SAND, 80, Salt.COARSE, EggSize.MEDIUM, true, true))
+        assertThatThrownBy(() -> new SaltCrust(Damping.WET_SAND, 80, Salt.COARSE, EggSize.MEDIUM, true, true))
                 .isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> new Topping(Mix.CRUMB, Topping.When.BEFORE, 40))
                 .isInstanceOf(RefusedInput.class);

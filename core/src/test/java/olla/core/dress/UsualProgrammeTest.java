@@ -51,7 +51,7 @@ class UsualProgrammeTest {
                 arguments(new Breaded(4), "Bake Turn Bake Rest"),
                 arguments(new Parcel(Sheet.PARCHMENT), "Bake Rest"),
                 arguments(new Parcel(Sheet.FOIL), "Bake Rest"),
-                arguments(new SaltCrust(SaltCrust.School.WET_SAND), "Bake Rest"),
+                arguments(new SaltCrust(SaltCrust.Damping.WET_SAND), "Bake Rest"),
                 arguments(POTATO, "Bake FISH Bake Rest"),
                 arguments(WITH_SIDES, "Bake FISH Bake SIDES Bake Rest"));
     }
@@ -123,7 +123,7 @@ class UsualProgrammeTest {
         Stage glaze = new Stage.Add(Stage.What.GLAZE);
         return Stream.of(
                 arguments(new Parcel(Sheet.PARCHMENT), of(bake, grill), "grill-on-parchment"),
-                arguments(new SaltCrust(SaltCrust.School.WATER_ONLY), of(bake, grill), "grill-on-salt"),
+                arguments(new SaltCrust(SaltCrust.Damping.WATER_ONLY), of(bake, grill), "grill-on-salt"),
                 arguments(BEFORE, of(bake, topping, grill), "no-later-topping"),
                 arguments(AFTER, of(bake, grill), "topping-missing"),
                 arguments(POTATO, of(bake), "fish-missing"),

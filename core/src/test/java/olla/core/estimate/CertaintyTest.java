@@ -201,7 +201,7 @@ class CertaintyTest {
     void aFishInSaltIsReckonedByItsWeight() {
         Certainty salt = of(
                 weighed(Species.SEA_BREAM, Cut.WHOLE, 1500),
-                new SaltCrust(SaltCrust.School.WET_SAND),
+                new SaltCrust(SaltCrust.Damping.WET_SAND),
                 OvenCalibration.UNCHECKED,
                 210,
                 OvenRecord.NONE,

@@ -44,7 +44,7 @@ class DefaultsProperties {
             new Breaded(Breaded.USUAL_COAT_MM),
             new Parcel(Sheet.PARCHMENT),
             new Parcel(Sheet.FOIL),
-            new SaltCrust(SaltCrust.School.WET_SAND),
+            new SaltCrust(SaltCrust.Damping.WET_SAND),
             new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of()));
 
     /* What a grid of whole cells and a minute solved to half a second leave undecided, minutes. */

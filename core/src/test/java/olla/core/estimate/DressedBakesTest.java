@@ -15,7 +15,7 @@ import olla.core.dress.Mix;
 import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
-import olla.core.dress.SaltCrust.School;
+import olla.core.dress.SaltCrust.Damping;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
 import olla.core.dress.Topping.When;
@@ -83,8 +83,8 @@ class DressedBakesTest {
 
     /** Common practice, no source: 25 to 30 minutes a kilo at 200 to 220 °C, plus the rest; widely varying. */
     @ParameterizedTest
-    @EnumSource(School.class)
-    void aFishInSaltIsDoneByItsWeight(School school) {
+    @EnumSource(Damping.class)
+    void aFishInSaltIsDoneByItsWeight(Damping school) {
         CheckWindow window =
                 still(bream(1500), new SaltCrust(school), 210).window().orElseThrow();
         assertThat(45.0).isBetween(window.checkFromMin(), window.noLaterThanMin());
@@ -93,7 +93,7 @@ class DressedBakesTest {
     /** Common practice, no source: in the crust the fish still cooks a good deal. */
     @Test
     void aCrustKeepsCookingTheFishLongAfterTheOven() {
-        Estimate salt = still(bream(1500), new SaltCrust(School.WET_SAND), 210);
+        Estimate salt = still(bream(1500), new SaltCrust(Damping.WET_SAND), 210);
         assertThat(salt.restMinutes()).isEqualTo(10);
         assertThat(salt.peakC() - salt.pullC()).isGreaterThan(8);
         assertThat(salt.forgotten().orElseThrow().minutes()).isEqualTo(20);
@@ -260,7 +260,7 @@ class DressedBakesTest {
 
     private static double fired(Cooling cooling) {
         OvenCalibration truth = OvenCalibration.UNCHECKED.cooling(Optional.of(cooling));
-        Dress salt = new SaltCrust(SaltCrust.School.WET_SAND);
+        Dress salt = new SaltCrust(SaltCrust.Damping.WET_SAND);
         return Estimator.estimate(
                         bream(900),
                         salt,

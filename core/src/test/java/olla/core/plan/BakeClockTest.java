@@ -181,7 +181,7 @@ class BakeClockTest {
 
     @Test
     void aCrustRestsThenIsCrackedAndServedOnlyThen() {
-        BakeFacts salt = dressed(BREAM, new SaltCrust(SaltCrust.School.WET_SAND));
+        BakeFacts salt = dressed(BREAM, new SaltCrust(SaltCrust.Damping.WET_SAND));
         assertThat(only(salt, Phase.CHECK).say()).hasToString("check.crust");
         BakeFacts shut = out(salt, 40, NOT_YET);
         assertThat(phases(shut)).containsExactly(Phase.REST, Phase.CRACK);
@@ -200,7 +200,7 @@ class BakeClockTest {
                 new Topping(Mix.CRUMB, Topping.When.AFTER, 6),
                 new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6),
                 new Parcel(Sheet.FOIL),
-                new SaltCrust(SaltCrust.School.WATER_ONLY))) {
+                new SaltCrust(SaltCrust.Damping.WATER_ONLY))) {
             BakeFacts facts = dressed(HAKE, dress);
             for (BakeFacts f : List.of(facts, looked(facts, minute), foundDone(facts, minute))) {
                 withoutGaps(BakeClock.moments(f));

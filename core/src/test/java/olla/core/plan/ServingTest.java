@@ -51,7 +51,7 @@ class ServingTest {
 
     @Test
     void aCrustIsOpenedAndBrushedBeforeAnythingElse() {
-        List<Picture> salt = pictures(piece(Species.SEA_BREAM, Cut.WHOLE), new SaltCrust(SaltCrust.School.WET_SAND));
+        List<Picture> salt = pictures(piece(Species.SEA_BREAM, Cut.WHOLE), new SaltCrust(SaltCrust.Damping.WET_SAND));
         assertThat(salt).startsWith(Picture.CLOTH, Picture.CRACK, Picture.LIFT_CRUST, Picture.BRUSH, Picture.TAIL);
         assertThat(salt).endsWith(Picture.CHEEKS);
     }
@@ -65,7 +65,7 @@ class ServingTest {
 
     @Test
     void fleshUnderSaltIsNotSeenAndIsNotAskedFor() {
-        Checking salt = Checking.of(piece(Species.SEA_BREAM, Cut.WHOLE), new SaltCrust(SaltCrust.School.WET_SAND));
+        Checking salt = Checking.of(piece(Species.SEA_BREAM, Cut.WHOLE), new SaltCrust(SaltCrust.Damping.WET_SAND));
         assertThat(salt.cues()).doesNotContain(Cue.GLASSY, Cue.FLAKES_BY_ITSELF).contains(Cue.KNIFE_WARM);
         assertThat(salt.how().toString()).contains("check.how.crust");
         Checking open = Checking.of(piece(Species.SEA_BREAM, Cut.WHOLE), new OpenTray());

@@ -9,7 +9,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
-import olla.core.probe.ProbeJudge.Judged;
+import olla.core.probe.ProbeJudge.JudgedReading;
 
 class ProbeJudgeProperties {
 
@@ -25,8 +25,8 @@ class ProbeJudgeProperties {
             minute += 0.02 + random.nextDouble();
             readings.add(new Reading(minute, Reading.COLDEST_C + 400 * random.nextDouble()));
         }
-        List<Judged> judged = ProbeJudge.judge(readings, 0, m -> 10 + 4 * m, IN);
-        assertThat(judged).extracting(Judged::reading).isEqualTo(readings);
+        List<JudgedReading> judged = ProbeJudge.judge(readings, 0, m -> 10 + 4 * m, IN);
+        assertThat(judged).extracting(JudgedReading::reading).isEqualTo(readings);
         assertThat(judged)
                 .filteredOn(j -> j.trust().believed())
                 .allSatisfy(j -> assertThat(j.reading().celsius())
@@ -48,7 +48,7 @@ class ProbeJudgeProperties {
         for (double minute = 0; minute < 8; minute += 1 / 12.0) {
             readings.add(new Reading(minute, 8 + perMinute * minute + noiseC * random.nextGaussian()));
         }
-        List<Judged> judged = ProbeJudge.judge(readings, 0, m -> 10 + 6 * m, IN);
+        List<JudgedReading> judged = ProbeJudge.judge(readings, 0, m -> 10 + 6 * m, IN);
         assertThat(judged.stream()
                         .filter(j -> j.reading().minute() > 1)
                         .allMatch(j -> j.trust().believed()))
@@ -63,7 +63,7 @@ class ProbeJudgeProperties {
         for (int i = 0; i < count; i++) {
             readings.add(new Reading(0.2 * i, 8 + i + 6 * random.nextGaussian()));
         }
-        List<Judged> all = ProbeJudge.judge(readings, 0, m -> 10 + 6 * m, IN);
+        List<JudgedReading> all = ProbeJudge.judge(readings, 0, m -> 10 + 6 * m, IN);
         int half = count / 2;
         assertThat(ProbeJudge.judge(readings.subList(0, half), 0, m -> 10 + 6 * m, IN))
                 .isEqualTo(all.subList(0, half));

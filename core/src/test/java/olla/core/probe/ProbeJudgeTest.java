@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
-import olla.core.probe.ProbeJudge.Judged;
+import olla.core.probe.ProbeJudge.JudgedReading;
 import org.junit.jupiter.api.Test;
 
 class ProbeJudgeTest {
@@ -23,7 +23,7 @@ class ProbeJudgeTest {
 
     private static List<Trust> trust(List<Reading> readings) {
         return ProbeJudge.judge(readings, 0, WARMEST, IN).stream()
-                .map(Judged::trust)
+                .map(JudgedReading::trust)
                 .toList();
     }
 
@@ -59,8 +59,8 @@ class ProbeJudgeTest {
         for (double m = 4.1; m < 6; m += 0.1) {
             readings.add(new Reading(m, 8 + 3 * m + 10));
         }
-        List<Judged> judged = ProbeJudge.judge(readings, 0, WARMEST, IN);
-        List<Judged> after =
+        List<JudgedReading> judged = ProbeJudge.judge(readings, 0, WARMEST, IN);
+        List<JudgedReading> after =
                 judged.stream().filter(j -> j.reading().minute() > 4.05).toList();
         assertThat(after.get(0).trust()).isEqualTo(Trust.JUMPED);
         assertThat(after.get(3).trust()).isEqualTo(Trust.SETTLING);
@@ -84,7 +84,7 @@ class ProbeJudgeTest {
             readings.add(new Reading(m, 26 - 4 * (m - 6)));
         }
         assertThat(trust(readings)).endsWith(Trust.FALLING);
-        List<Judged> out = ProbeJudge.judge(readings, 0, WARMEST, 6.05);
+        List<JudgedReading> out = ProbeJudge.judge(readings, 0, WARMEST, 6.05);
         assertThat(out.get(out.size() - 1).trust()).isEqualTo(Trust.STEADY);
     }
 

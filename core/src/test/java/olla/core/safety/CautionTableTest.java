@@ -57,11 +57,11 @@ class CautionTableTest {
         all.put("parchment", new Parcel(Sheet.PARCHMENT));
         all.put("foil", new Parcel(Sheet.FOIL));
         all.put("foil acid", new Parcel(Sheet.FOIL, Parcel.Fold.SEAM_UP, List.of(), 0, 0, true));
-        all.put("salt whites", new SaltCrust(SaltCrust.School.WHITE_PASTE));
-        all.put("salt water", new SaltCrust(SaltCrust.School.WATER_ONLY));
+        all.put("salt whites", new SaltCrust(SaltCrust.Damping.WHITE_PASTE));
+        all.put("salt water", new SaltCrust(SaltCrust.Damping.WATER_ONLY));
         all.put(
                 "salt scaled",
-                new SaltCrust(SaltCrust.School.WATER_ONLY, 10, Salt.COARSE, EggSize.MEDIUM, true, false));
+                new SaltCrust(SaltCrust.Damping.WATER_ONLY, 10, Salt.COARSE, EggSize.MEDIUM, true, false));
         all.put("tray bake", new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of()));
         return all;
     }

@@ -13,7 +13,7 @@ import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.Salt;
 import olla.core.dress.SaltCrust;
-import olla.core.dress.SaltCrust.School;
+import olla.core.dress.SaltCrust.Damping;
 import olla.core.dress.Sheet;
 import olla.core.dress.Underlay;
 import olla.core.fish.Cut;
@@ -54,7 +54,7 @@ class CautionsTest {
         return new Parcel(Sheet.FOIL, Parcel.Fold.SEAM_UP, List.of(), 0, 0, acid);
     }
 
-    private static SaltCrust salt(School school, boolean scalesOn) {
+    private static SaltCrust salt(Damping school, boolean scalesOn) {
         return new SaltCrust(school, school.usualCoatMm(), Salt.COARSE, EggSize.MEDIUM, true, scalesOn);
     }
 
@@ -96,20 +96,20 @@ class CautionsTest {
                 arguments("STEAM", codes(hake, paper, AT_200, 63), codes(hake, tray, AT_200, 63)),
                 arguments(
                         "SCALES_OFF",
-                        codes(bream, salt(School.WET_SAND, false), AT_200, 63),
-                        codes(bream, salt(School.WET_SAND, true), AT_200, 63)),
+                        codes(bream, salt(Damping.WET_SAND, false), AT_200, 63),
+                        codes(bream, salt(Damping.WET_SAND, true), AT_200, 63)),
                 arguments(
                         "SHARDS",
-                        codes(bream, salt(School.WET_SAND, true), AT_200, 63),
+                        codes(bream, salt(Damping.WET_SAND, true), AT_200, 63),
                         codes(bream, tray, AT_200, 63)),
                 arguments(
                         "SODIUM",
-                        codes(bream, salt(School.WET_SAND, true), AT_200, 63),
+                        codes(bream, salt(Damping.WET_SAND, true), AT_200, 63),
                         codes(bream, tray, AT_200, 63)),
                 arguments(
                         "EGG",
-                        codes(bream, salt(School.WHITE_PASTE, true), AT_200, 63),
-                        codes(bream, salt(School.WATER_ONLY, true), AT_200, 63)),
+                        codes(bream, salt(Damping.WHITE_PASTE, true), AT_200, 63),
+                        codes(bream, salt(Damping.WATER_ONLY, true), AT_200, 63)),
                 arguments(
                         "STUFFING",
                         codes(piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.STUFFING), tray, AT_200, 75),
@@ -141,7 +141,7 @@ class CautionsTest {
     void eachIsShownAtItsMoment() {
         Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.NONE);
         List<Caution> all = new java.util.ArrayList<>(
-                Cautions.of(bream, salt(School.WET_SAND, false), OvenKind.STILL, AT_200, FLAKES_C));
+                Cautions.of(bream, salt(Damping.WET_SAND, false), OvenKind.STILL, AT_200, FLAKES_C));
         all.addAll(Cautions.of(hake(), new Parcel(Sheet.PARCHMENT), OvenKind.STILL, AT_240, FLAKES_C));
         all.addAll(Cautions.of(hake(), new OpenTray(), OvenKind.STILL, GRILLED, FLAKES_C));
         assertThat(all)

@@ -115,7 +115,7 @@ class BakeSimulationTest {
                         .thick(50)
                         .sides(110, 300, 900)
                         .piece(),
-                new SaltCrust(SaltCrust.School.WET_SAND),
+                new SaltCrust(SaltCrust.Damping.WET_SAND),
                 OvenModel.trusted(OvenKind.STILL),
                 OvenEvents.NONE,
                 new Programme(210, OptionalDouble.empty(), 10),

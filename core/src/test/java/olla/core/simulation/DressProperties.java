@@ -59,7 +59,7 @@ class DressProperties {
                                 Arbitraries.doubles().between(5, 20))
                         .as((sheet, bed) ->
                                 new Parcel(sheet, Parcel.Fold.RECTANGLE, List.of(Vegetable.LEEK), bed, 20, false)),
-                Arbitraries.of(SaltCrust.School.class).map(SaltCrust::new),
+                Arbitraries.of(SaltCrust.Damping.class).map(SaltCrust::new),
                 Arbitraries.doubles()
                         .between(15, 40)
                         .map(depth -> new TrayBake(

@@ -62,7 +62,7 @@ class EveningsTest {
         return List.of(
                 new Dinner("portion on a tray", portion, new OpenTray(), programme(220, 4)),
                 new Dinner("parcel of parchment", parcel, new Parcel(Sheet.PARCHMENT), programme(200, 4)),
-                new Dinner("whole fish in salt", trout, new SaltCrust(SaltCrust.School.WET_SAND), programme(210, 10)));
+                new Dinner("whole fish in salt", trout, new SaltCrust(SaltCrust.Damping.WET_SAND), programme(210, 10)));
     }
 
     private static Programme programme(double tempC, double rest) {

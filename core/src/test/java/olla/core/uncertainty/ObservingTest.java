@@ -24,7 +24,7 @@ import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.Unknowns;
-import olla.core.uncertainty.Observation.Judged;
+import olla.core.uncertainty.Observation.Outcome;
 import olla.core.uncertainty.Observation.Peak;
 import olla.core.uncertainty.Observation.Probe;
 import olla.core.uncertainty.Observation.Seen;
@@ -168,7 +168,7 @@ class ObservingTest {
                 double peak = truth.peakC(out);
                 believed = ensemble.observe(new Probe(half, misread(random, truth.coldestAt(half))))
                         .observe(new Peak(out, misread(random, peak)))
-                        .observe(new Judged(out, Verdict.of(peak, TARGET_C)))
+                        .observe(new Outcome(out, Verdict.of(peak, TARGET_C)))
                         .learned();
             }
             sixth.add(miss(believed, hidden));
@@ -228,7 +228,7 @@ class ObservingTest {
         assertThatThrownBy(() -> new Probe(5, 400)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> new Seen(-1, Cue.GLASSY)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> new Peak(-1, 60)).isInstanceOf(RefusedInput.class);
-        assertThatThrownBy(() -> new Judged(Double.NaN, Verdict.RIGHT)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> new Outcome(Double.NaN, Verdict.RIGHT)).isInstanceOf(RefusedInput.class);
     }
 
     @Test
@@ -314,7 +314,7 @@ class ObservingTest {
         for (double minute : new double[] {401, 1200, 1e6}) {
             assertThat(prior.observe(new Probe(minute, 80)).window().likelyMin())
                     .isPositive();
-            assertThat(prior.observe(new Judged(minute, Verdict.RIGHT))
+            assertThat(prior.observe(new Outcome(minute, Verdict.RIGHT))
                             .learned()
                             .offsetDoubtC())
                     .isPositive();
@@ -353,7 +353,7 @@ class ObservingTest {
     void whatWasNotWatchedCannotBeProbed() {
         Ensemble blind = prior(OvenCalibration.UNCHECKED, false);
         assertThatThrownBy(() -> blind.observe(new Probe(5, 30))).isInstanceOf(IllegalStateException.class);
-        assertThat(blind.observe(new Judged(12, Verdict.UNDER)).window().likelyMin())
+        assertThat(blind.observe(new Outcome(12, Verdict.UNDER)).window().likelyMin())
                 .isGreaterThan(blind.window().likelyMin());
     }
 

@@ -141,17 +141,7 @@ public class BakeService {
         if (in.id() == null) {
             refusals.add("id", "missing.bake-id");
         }
-        if (in.title() == null || in.title().isBlank() || in.title().length() > Lengths.BAKE_TITLE) {
-            refusals.add(
-                    "title",
-                    "refusal.characters",
-                    "what",
-                    Message.of("what.bake-title"),
-                    "least",
-                    1,
-                    "most",
-                    Lengths.BAKE_TITLE);
-        }
+        refusals.length("title", "bake-title", in.title(), 1, Lengths.BAKE_TITLE);
         if (in.question() == null) {
             refusals.add("question", "missing.question");
         }
@@ -347,7 +337,7 @@ public class BakeService {
             throw new NotNow("cannot.not-forgotten-yet");
         }
         if (kind == TapKind.TARGET) {
-            // Judged as on the Bench: who eats, what was done about parasites.
+            // JudgedReading as on the Bench: who eats, what was done about parasites.
             questions.understood(questions.asked(bake).to(input.doneness()));
         }
     }
@@ -380,19 +370,9 @@ public class BakeService {
 
     /** Puts a probe into a bake, and so takes it out of any other. */
     public BakeView probe(UUID id, String device, Instant at) {
-        Refusals refusals = new Refusals();
-        if (device == null || device.isBlank() || device.length() > Lengths.DEVICE) {
-            refusals.add(
-                            "device",
-                            "refusal.characters",
-                            "what",
-                            Message.of("what.device-name"),
-                            "least",
-                            1,
-                            "most",
-                            Lengths.DEVICE)
-                    .throwIfAny();
-        }
+        new Refusals()
+                .length("device", "device-name", device, 1, Lengths.DEVICE)
+                .throwIfAny();
         // In a transaction of its own: who has just read a row to see whether it is there cannot then take it.
         attempted(() -> transaction.execute(status -> {
             probes.know(device);

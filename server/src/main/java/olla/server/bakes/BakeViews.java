@@ -26,7 +26,7 @@ import olla.core.plan.NextHand;
 import olla.core.plan.Shortfall;
 import olla.core.probe.OvenThermometer;
 import olla.core.probe.OvenThermometer.Suspicion;
-import olla.core.probe.ProbeJudge.Judged;
+import olla.core.probe.ProbeJudge.JudgedReading;
 import olla.core.probe.Reading;
 import olla.core.safety.Leftovers;
 import olla.core.uncertainty.Assessment;
@@ -158,7 +158,7 @@ public class BakeViews {
         return new InsideView(FanView.of(ensemble.spread()), trace(forecast.judged()));
     }
 
-    private static List<TraceView> trace(List<Judged> judged) {
+    private static List<TraceView> trace(List<JudgedReading> judged) {
         List<TraceView> trace = new ArrayList<>();
         double last = Double.NEGATIVE_INFINITY;
         double apart = judged.isEmpty()
@@ -166,7 +166,7 @@ public class BakeViews {
                 : (judged.get(judged.size() - 1).reading().minute()
                                 - judged.get(0).reading().minute())
                         / TRACE_POINTS;
-        for (Judged j : judged) {
+        for (JudgedReading j : judged) {
             if (j.reading().minute() - last >= apart) {
                 last = j.reading().minute();
                 trace.add(new TraceView(last, j.reading().celsius(), j.trust()));
@@ -533,7 +533,7 @@ public class BakeViews {
 
     private static ProbeView probe(ProbeUse use, List<DeviceReading> measured, Forecast forecast) {
         DeviceReading last = measured.isEmpty() ? null : measured.get(measured.size() - 1);
-        Judged judged = forecast.judged().isEmpty()
+        JudgedReading judged = forecast.judged().isEmpty()
                 ? null
                 : forecast.judged().get(forecast.judged().size() - 1);
         return new ProbeView(

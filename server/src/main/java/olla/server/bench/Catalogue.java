@@ -48,7 +48,7 @@ public record Catalogue(
 
     /** A school of salt crust. */
     public record SchoolEntry(
-            SaltCrust.School school, Message words, double usualCoatMm, boolean buries, boolean eggs) {}
+            SaltCrust.Damping school, Message words, double usualCoatMm, boolean buries, boolean eggs) {}
 
     /** A kind of topping. */
     public record MixEntry(Mix mix, Message words, boolean cookFirst) {}
@@ -141,7 +141,7 @@ public record Catalogue(
                                 v.minutes(Vegetable.Cutting.SLICES, 200),
                                 v.quick()))
                         .toList(),
-                Arrays.stream(SaltCrust.School.values())
+                Arrays.stream(SaltCrust.Damping.values())
                         .map(s -> new SchoolEntry(s, Message.word(s), s.usualCoatMm(), s.buries(), s.whitesAKilo() > 0))
                         .toList(),
                 Arrays.stream(Mix.values())

@@ -3,7 +3,7 @@ package olla.server.forecast;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import olla.core.probe.ProbeJudge.Judged;
+import olla.core.probe.ProbeJudge.JudgedReading;
 import olla.core.uncertainty.Assessment;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
@@ -18,7 +18,11 @@ import olla.core.uncertainty.Ensemble;
  * @param behind whether more was observed since, and is being worked out
  */
 public record Forecast(
-        CheckWindow window, Optional<Look> look, List<Judged> judged, Optional<Ensemble> ensemble, boolean behind) {
+        CheckWindow window,
+        Optional<Look> look,
+        List<JudgedReading> judged,
+        Optional<Ensemble> ensemble,
+        boolean behind) {
 
     /**
      * A look and what came of it.

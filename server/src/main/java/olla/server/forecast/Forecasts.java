@@ -17,7 +17,7 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 import olla.core.oven.OvenEvents;
 import olla.core.probe.ProbeJudge;
-import olla.core.probe.ProbeJudge.Judged;
+import olla.core.probe.ProbeJudge.JudgedReading;
 import olla.core.probe.Reading;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
@@ -216,7 +216,7 @@ public class Forecasts {
             }
             before = prior == k.prior ? k.steps : List.of();
         }
-        List<Judged> judged =
+        List<JudgedReading> judged =
                 ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
         List<Step> steps = fold(prior, before, observations(subject, judged));
         return keep(subject, k, prior, steps, forecast(subject, prior, steps, judged));
@@ -232,7 +232,7 @@ public class Forecasts {
         return forecast;
     }
 
-    private static List<Timed> observations(Subject subject, List<Judged> judged) {
+    private static List<Timed> observations(Subject subject, List<JudgedReading> judged) {
         Stream<Timed> tips = ProbeObservations.of(judged).stream()
                 .filter(tip -> tip.minute() < subject.outMin())
                 .map(tip -> new Timed(tip.minute(), tip));
@@ -261,7 +261,7 @@ public class Forecasts {
     }
 
     /* A look from before it went back in says nothing of when to look next. */
-    private static Forecast forecast(Subject subject, Ensemble prior, List<Step> steps, List<Judged> judged) {
+    private static Forecast forecast(Subject subject, Ensemble prior, List<Step> steps, List<JudgedReading> judged) {
         Ensemble last = steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
         Forecast.Look look = null;
         for (int i = 0; i < steps.size(); i++) {
@@ -300,7 +300,7 @@ public class Forecasts {
         // How its fire was kept is of that evening and not learned.
         OvenCalibration then = believed.cooling(question.truth().cooling());
         return question.watched(then, subject.course()).map(prior -> {
-            List<Judged> judged =
+            List<JudgedReading> judged =
                     ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
             List<Step> steps = fold(prior, List.of(), observations(subject, judged));
             Ensemble last =

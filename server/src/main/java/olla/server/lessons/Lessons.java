@@ -153,7 +153,7 @@ public class Lessons implements ApplicationRunner {
             if (bake.probeCelsius() != null) {
                 after.add(new Observation.Peak(out, bake.probeCelsius().doubleValue()));
             }
-            after.add(new Observation.Judged(out, bake.verdict()));
+            after.add(new Observation.Outcome(out, bake.verdict()));
             return forecasts.lesson(subject, believed, after).orElse(believed);
         } catch (DataAccessException | TransactionException outOfReach) {
             throw outOfReach;

@@ -8,21 +8,16 @@ import java.util.Map;
 import olla.core.messages.Quantity;
 import olla.core.units.Amount;
 import olla.core.units.Dial;
+import olla.core.units.Imperial;
 import olla.core.units.Spoons;
 import olla.core.units.Temperature;
 
 /** Amounts as a cook's ruler, scale, spoons and dial have them. */
 final class Amounts {
 
-    /* Exact, by definition of the international yard and pound. */
-    private static final double GRAMS_PER_OUNCE = 28.349523125;
-    private static final double MM_PER_INCH = 25.4;
-    private static final int OUNCES_PER_POUND = 16;
-
-    /* What a ruler shows between two inches; longer than six nobody reads eighths (common practice, no source). */
+    /* What a ruler shows between two inches, and what is less than that. */
     private static final String[] EIGHTHS = {"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
-    private static final double EIGHTHS_TO_IN = 6;
-    private static final double LEAST_IN = 1.0 / 16;
+    private static final String LESS = "1/16";
 
     private static final double BIG = 1000;
     private static final double FAHRENHEIT_A_KELVIN = 1.8;
@@ -53,7 +48,7 @@ final class Amounts {
                 yield metric ? unit("celsius", whole(dial.celsius())) : unit("fahrenheit", whole(dial.fahrenheit()));
             }
             case KELVIN -> unit("degrees", whole(metric ? value : value * FAHRENHEIT_A_KELVIN));
-            case MM -> metric ? unit("mm", whole(value)) : unit("inch", inches(value / MM_PER_INCH));
+            case MM -> metric ? unit("mm", whole(value)) : unit("inch", inches(value));
             case GRAM -> metric ? scaled(value, "gram", "kilo") : ounces(value);
             case ML -> metric ? scaled(value, "ml", "litre") : say(Spoons.of(value));
             case MIN -> unit("min", number(value, 2));
@@ -100,17 +95,17 @@ final class Amounts {
     }
 
     private String ounces(double grams) {
-        long all = Math.round(grams / GRAMS_PER_OUNCE);
-        if (grams < GRAMS_PER_OUNCE * OUNCES_PER_POUND) {
-            return unit("ounce", number(grams / GRAMS_PER_OUNCE, 1));
+        long all = Math.round(grams / Imperial.GRAMS_PER_OUNCE);
+        if (grams < Imperial.GRAMS_PER_POUND) {
+            return unit("ounce", number(grams / Imperial.GRAMS_PER_OUNCE, 1));
         }
-        return sentences.say("unit.pound", Map.of("n", all / OUNCES_PER_POUND, "ounces", all % OUNCES_PER_POUND));
+        return sentences.say(
+                "unit.pound", Map.of("n", all / Imperial.OUNCES_PER_POUND, "ounces", all % Imperial.OUNCES_PER_POUND));
     }
 
-    /* As a ruler has them: 1, 1⅛, ⅞; less than an eighth as a sixteenth; long ones to a quarter. */
-    private String inches(double value) {
-        long eighths = value < EIGHTHS_TO_IN ? Math.round(value * 8) : 2 * Math.round(value * 4);
-        return value > 0 && (value < LEAST_IN || eighths == 0) ? "1/16" : eighths((int) eighths);
+    private String inches(double mm) {
+        int eighths = Imperial.eighths(mm);
+        return eighths == 0 && mm > 0 ? LESS : eighths(eighths);
     }
 
     private String eighths(int eighths) {

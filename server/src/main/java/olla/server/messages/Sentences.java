@@ -115,11 +115,6 @@ public final class Sentences {
         }
     }
 
-    /** Whether the language has a sentence of its own for a key. */
-    boolean knows(String key) {
-        return own.containsKey(key);
-    }
-
     private String pattern(String key) {
         String there = own.getOrDefault(key, ENGLISH.get(key));
         if (there == null) {

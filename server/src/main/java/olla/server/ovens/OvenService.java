@@ -42,21 +42,10 @@ public class OvenService {
     OvenView add(OvenInput input) {
         Refusals refusals = new Refusals();
         String name = input.name() == null ? "" : input.name().strip();
-        if (name.isEmpty() || name.length() > Lengths.OVEN_NAME) {
-            refusals.add(
-                    "name",
-                    "refusal.characters",
-                    "what",
-                    Message.of("what.oven-name"),
-                    "least",
-                    1,
-                    "most",
-                    Lengths.OVEN_NAME);
-        } else {
-            ovens.findByName(name)
-                    .ifPresent(there -> refusals.add(
-                            "name", there.away() ? "refusal.oven-put-away" : "refusal.oven-there", "name", name));
-        }
+        refusals.length("name", "oven-name", name, 1, Lengths.OVEN_NAME);
+        ovens.findByName(name)
+                .ifPresent(there -> refusals.add(
+                        "name", there.away() ? "refusal.oven-put-away" : "refusal.oven-there", "name", name));
         if (input.kind() == null) {
             refusals.add("kind", "missing.oven-kind", "choices", Message.codes(OvenKind.values()));
         }
@@ -77,17 +66,8 @@ public class OvenService {
     @Transactional
     public OvenView describe(int id, int version, OvenWords words) {
         Refusals refusals = new Refusals();
-        if (words.device() != null
-                && (words.device().isBlank() || words.device().length() > Lengths.DEVICE)) {
-            refusals.add(
-                    "device",
-                    "refusal.characters",
-                    "what",
-                    Message.of("what.device-name"),
-                    "least",
-                    1,
-                    "most",
-                    Lengths.DEVICE);
+        if (words.device() != null) {
+            refusals.length("device", "device-name", words.device(), 1, Lengths.DEVICE);
         }
         if (words.fallsCPerHour() != null) {
             refusals.take("", () -> Cooling.falling(words.fallsCPerHour()));

@@ -11,7 +11,7 @@ import olla.core.dress.Parcel;
 import olla.core.dress.Parcel.Fold;
 import olla.core.dress.Salt;
 import olla.core.dress.SaltCrust;
-import olla.core.dress.SaltCrust.School;
+import olla.core.dress.SaltCrust.Damping;
 import olla.core.dress.SaltNeed;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
@@ -74,7 +74,7 @@ final class DressReader {
     }
 
     private static SaltCrust crust(DressInput input) {
-        School school = or(input.school(), School.WET_SAND);
+        Damping school = or(input.school(), Damping.WET_SAND);
         if (input.saltThereG() != null) {
             new Refusals()
                     .range("saltThereG", "salt-for-a-crust", input.saltThereG(), 100, 50_000, Unit.GRAM)

@@ -8,7 +8,7 @@ import olla.core.dress.Finish;
 import olla.core.dress.Mix;
 import olla.core.dress.Parcel.Fold;
 import olla.core.dress.Salt;
-import olla.core.dress.SaltCrust.School;
+import olla.core.dress.SaltCrust.Damping;
 import olla.core.dress.Topping.When;
 import olla.core.dress.Underlay;
 import olla.core.dress.Vegetable;
@@ -113,7 +113,7 @@ public record EstimateRequest(
             @MaybeAbsent Double bedMm,
             @MaybeAbsent Double splashMl,
             @MaybeAbsent Boolean acid,
-            @MaybeAbsent School school,
+            @MaybeAbsent Damping school,
             @MaybeAbsent Double coatMm,
             @MaybeAbsent Salt salt,
             @MaybeAbsent EggSize eggs,

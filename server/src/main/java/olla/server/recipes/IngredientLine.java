@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import olla.core.messages.Quantity;
+import olla.core.units.Imperial;
 import olla.core.units.Measure;
 import olla.core.units.Spoons;
 import olla.server.recipes.RecipeInput.Ingredient;
@@ -22,9 +23,6 @@ final class IngredientLine {
 
     private static final Map<String, Double> FRACTIONS =
             Map.of("¼", 0.25, "½", 0.5, "¾", 0.75, "⅓", 1 / 3.0, "⅔", 2 / 3.0, "⅛", 0.125);
-
-    /* Exact by definition: the international avoirdupois pound of 453.59237 g. */
-    private static final double POUND_G = 453.59237;
 
     private IngredientLine() {}
 
@@ -55,8 +53,8 @@ final class IngredientLine {
             case "tbsp", "tablespoon" -> Spoons.TABLESPOON_ML;
             case "tsp", "teaspoon" -> Spoons.TEASPOON_ML;
             case "cup" -> Spoons.CUP_ML;
-            case "oz" -> POUND_G / 16;
-            case "lb" -> POUND_G;
+            case "oz" -> Imperial.GRAMS_PER_OUNCE;
+            case "lb" -> Imperial.GRAMS_PER_POUND;
             default -> 1;
         };
     }

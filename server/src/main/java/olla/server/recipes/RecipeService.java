@@ -236,8 +236,8 @@ public class RecipeService {
 
     private static void check(RecipeInput input) {
         Refusals refusals = new Refusals();
-        length(refusals, "name", "recipe-name", input.name(), 1, Lengths.RECIPE_NAME);
-        length(refusals, "notes", "recipe-notes", input.notes(), 0, Lengths.RECIPE_NOTES);
+        refusals.length("name", "recipe-name", input.name(), 1, Lengths.RECIPE_NAME);
+        refusals.length("notes", "recipe-notes", input.notes(), 0, Lengths.RECIPE_NOTES);
         refusals.range("pieces", "number-of-pieces", input.pieces(), 1, MOST_PIECES, Unit.NUMBER);
         if (input.ingredients() == null || input.ingredients().size() > MOST_INGREDIENTS) {
             refusals.add("ingredients", "refusal.recipe-ingredients", "most", MOST_INGREDIENTS);
@@ -250,7 +250,7 @@ public class RecipeService {
             refusals.add("steps", "refusal.recipe-steps", "most", MOST_STEPS);
         } else {
             for (int i = 0; i < input.steps().size(); i++) {
-                length(refusals, "steps." + i, "recipe-step", input.steps().get(i), 1, Lengths.RECIPE_STEP);
+                refusals.length("steps." + i, "recipe-step", input.steps().get(i), 1, Lengths.RECIPE_STEP);
             }
         }
         if (input.bench() != null) {
@@ -266,7 +266,7 @@ public class RecipeService {
             refusals.add(field, "missing.measure", "choices", Message.codes(Measure.values()));
             return;
         }
-        length(refusals, field + ".what", "recipe-ingredient", ingredient.what(), 1, Lengths.RECIPE_LINE);
+        refusals.length(field + ".what", "recipe-ingredient", ingredient.what(), 1, Lengths.RECIPE_LINE);
         refusals.range(
                 field + ".value",
                 "amount",
@@ -274,11 +274,5 @@ public class RecipeService {
                 0,
                 MOST_AMOUNT,
                 ingredient.measure().unit());
-    }
-
-    private static void length(Refusals refusals, String field, String what, String text, int least, int most) {
-        if (text == null || text.strip().length() < least || text.length() > most) {
-            refusals.add(field, "refusal.characters", "what", Message.of("what." + what), "least", least, "most", most);
-        }
     }
 }

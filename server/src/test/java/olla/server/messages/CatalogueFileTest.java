@@ -151,7 +151,7 @@ class CatalogueFileTest {
                 olla.core.doneness.Doneness.class,
                 olla.core.dress.Mix.class,
                 olla.core.dress.Salt.class,
-                olla.core.dress.SaltCrust.School.class,
+                olla.core.dress.SaltCrust.Damping.class,
                 olla.core.dress.Topping.When.class,
                 olla.core.dress.Vegetable.class,
                 olla.core.fish.Cut.class,
@@ -202,7 +202,7 @@ class CatalogueFileTest {
             Family.of("BakeClock", "\"(stuffing|target|official|least)\"", "lacks.%s"));
 
     private static final Pattern RANGE =
-            Pattern.compile("\\.?range\\(\\s*(?:\"[^\"]*\"|\\w+)(?: \\+ \"[^\"]*\")*,\\s*\"([a-z-]+)\"");
+            Pattern.compile("\\.?(?:range|length)\\(\\s*(?:\"[^\"]*\"|\\w+)(?: \\+ \"[^\"]*\")*,\\s*\"([a-z-]+)\"");
     private static final Pattern REFUSED =
             Pattern.compile("(?:refusals|Refusals\\(\\))\\s*\\.add\\(\\s*[^,]+?,\\s*\"([a-z-]+\\.[a-z-]+)\"");
 

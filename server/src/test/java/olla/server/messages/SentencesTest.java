@@ -140,7 +140,7 @@ class SentencesTest {
         Message senses = Message.of(
                 Message.LIST, Message.VALUE, List.of(Message.of("sense.EYE.inside"), Message.of("sense.SKIN.inside")));
         assertThat(METRIC.say(senses.opening())).isEqualTo("Eye, skin");
-        assertThat(METRIC.say(Message.word(SaltCrust.School.WET_SAND).opening()))
+        assertThat(METRIC.say(Message.word(SaltCrust.Damping.WET_SAND).opening()))
                 .isEqualTo("Wet sand");
     }
 
