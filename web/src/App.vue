@@ -74,7 +74,8 @@ onMounted(running.follow)
                 <span v-if="i === 3 && running.bakes.length" class="count">{{ running.bakes.length }}</span>
               </RouterLink>
               <span v-else class="closed" :title="t('ui.app.the-opens-in-a-later', { name: stop.name })">
-                <span class="dot" />{{ stop.name }}<span class="unseen"> {{ t('ui.app.not-open-yet') }}</span>
+                <span class="dot" />{{ stop.name
+                }}<span class="unseen"> {{ ' ' }}{{ t('ui.app.not-open-yet') }}</span>
               </span>
             </li>
           </ol>

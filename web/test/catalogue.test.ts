@@ -26,6 +26,32 @@ const bare = (text: string) => {
 const quoted = (value: string) =>
   [...value.matchAll(/'([^']*)'|`([^`]*)`/g)].map((m) => (m[1] ?? m[2]!).replace(/\$\{[^}]*\}/g, ''))
 
+/** A call from its first letter to its last bracket. */
+function called(text: string, from: number) {
+  let depth = 0
+  for (let i = text.indexOf('(', from); i < text.length; i++) {
+    if (text[i] === '(') depth++
+    if (text[i] === ')' && --depth === 0) return text.slice(from, i + 1)
+  }
+  return text.slice(from)
+}
+
+/** A stretch of plain text, among the parts of a pattern. */
+const LITERAL = 0
+
+type Part = ReturnType<IntlMessageFormat['getAst']>[number]
+
+const inside = (parts: Part[]): string[] =>
+  parts.flatMap((part) => [
+    ...('value' in part && part.type !== LITERAL ? [String(part.value)] : []),
+    ...('options' in part ? Object.values(part.options).flatMap((option) => inside(option.value)) : []),
+  ])
+
+/** The names of what stands in a sentence. */
+const wants = (key: string) => [
+  ...new Set(inside(new IntlMessageFormat(catalogue[key] ?? '', 'en').getAst())),
+]
+
 describe('the catalogue', () => {
   it('has a sentence for every key that is named', () => {
     const missing = code.flatMap(({ path, text }) =>
@@ -46,9 +72,13 @@ describe('the catalogue', () => {
 
   it('gives every sentence the values it wants', () => {
     const wanting = code.flatMap(({ path, text }) =>
-      [...text.matchAll(/\bt\(\s*'([^']+)'\s*\)/g)]
-        .filter(([, key]) => /\{\w+/.test(catalogue[key!] ?? ''))
-        .map(([, key]) => `${path}: ${key}`),
+      [...text.matchAll(/\bt\(\s*'([^']+)'/g)].flatMap((named) => {
+        const key = named[1]!
+        const given = called(text, named.index)
+        return wants(key)
+          .filter((name) => !new RegExp(`[{,]\\s*${name}\\s*[:,}]`).test(given))
+          .map((name) => `${path}: ${key} wants ${name}`)
+      }),
     )
     expect(wanting).toEqual([])
   })

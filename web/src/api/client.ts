@@ -1,26 +1,9 @@
 import { t } from '../messages/say'
 import { promiseTimeout } from '@vueuse/core'
+import createClient from 'openapi-fetch'
 import { asked } from '../messages/asked'
-import type {
-  Alternatives,
-  Answer,
-  Bake,
-  Catalogue,
-  Certainty,
-  CounterAnswer,
-  CounterQuestion,
-  DishTurn,
-  Ingredient,
-  Inside,
-  LogLine,
-  DeviceReading,
-  Oven,
-  OvenWords,
-  Question,
-  RecipeInput,
-  RecipeView,
-  ShoppingList,
-} from './types'
+import type { paths } from './generated'
+import type { CounterQuestion, Ingredient, Oven, OvenWords, Question, RecipeInput, RecipeView } from './types'
 
 /** A line of a problem: the field as the server names it, and what is wrong with it in words. */
 export interface FieldError {
@@ -28,6 +11,7 @@ export interface FieldError {
   message: string
 }
 
+const EMPTY = 204
 const TOO_LARGE = 413
 /** Nobody waits longer for an answer, ms. */
 const PATIENCE_MS = 15_000
@@ -58,35 +42,31 @@ export class Problem extends Error {
 }
 
 /** Whether something was thrown because whoever asked no longer wants to know. */
-export const givenUp = (thrown: unknown) => thrown instanceof DOMException && thrown.name === 'AbortError'
+export const givenUp = (thrown: unknown) => (thrown as { name?: unknown } | null)?.name === 'AbortError'
 
 /** What a call may want besides its body. */
 interface Extras {
   /** Ends it. */
   signal?: AbortSignal
-  /** The version of what is changed, as it was answered. */
-  version?: number | undefined
-}
-
-function call<T>(method: string, path: string, body?: unknown, extras?: Extras): Promise<T> {
-  return send(method, path, body === undefined ? null : JSON.stringify(body), 'application/json', extras)
+  /** The version of what is changed, as a header has it. */
+  version?: string
 }
 
 /**
- * Sends a body as it is and reads the answer. Throws a {@link Problem} where it is refused or nobody answers in time, and an
- * AbortError where it was given up.
+ * Sends a body as it is, in the reader's language and units, and reads the answer whole. Throws a {@link Problem} where it is
+ * refused or nobody answers in time, and an AbortError where it was given up.
  */
-export async function send<T>(
+async function exchange(
   method: string,
   path: string,
   body: BodyInit | null,
   type: string,
   extras: Extras = {},
-): Promise<T> {
+): Promise<Response> {
   const timeout = AbortSignal.timeout(PATIENCE_MS)
   const signal = extras.signal ? AbortSignal.any([extras.signal, timeout]) : timeout
   const headers: Record<string, string> = body === null ? {} : { 'content-type': type }
-  if (extras.version !== undefined) headers['if-match'] = `"${extras.version}"`
+  if (extras.version !== undefined) headers['if-match'] = extras.version
   try {
     const response = await fetch(asked(path), { method, headers, body, signal })
     if (!response.ok) {
@@ -103,18 +83,50 @@ export async function send<T>(
         after > 0 ? after : null,
       )
     }
-    return response.status === 204 ? (undefined as T) : await response.json()
+    // Read to its end here, so that an answer that breaks off is lost like one that never came.
+    const whole = await response.arrayBuffer()
+    return new Response(whole.byteLength ? whole : null, response)
   } catch (failure) {
-    if (failure instanceof Problem || extras.signal?.aborted) throw failure
+    if (failure instanceof Problem) throw failure
+    // The network may be lost in the moment an answer is given up: the first to know must not decide what is said.
+    extras.signal?.throwIfAborted()
     throw new Problem(0, t('ui.client.the-kitchen-computer-does-not'))
   }
 }
 
+/** The same for what is not described call by call: what waits in the outbox, a photo, a file. Reads the answer. */
+export async function send<T>(method: string, path: string, body: BodyInit | null, type: string): Promise<T> {
+  const response = await exchange(method, path, body, type)
+  return response.status === EMPTY ? (undefined as T) : await response.json()
+}
+
+/** The server's API as its own description has it: a path, a field or a type that is not there does not build. */
+const server = createClient<paths>({
+  baseUrl: location.origin,
+  fetch: async (request) => {
+    const { pathname, search } = new URL(request.url)
+    const version = request.headers.get('if-match')
+    return exchange(request.method, pathname + search, (await request.text()) || null, 'application/json', {
+      signal: request.signal,
+      ...(version === null ? {} : { version }),
+    })
+  },
+})
+
+/** What was answered; whatever was refused has been thrown by then. */
+const said = async <T>(answer: Promise<{ data?: T }>): Promise<T> => (await answer).data as T
+
+/** The version of what is changed, as it was answered: whoever changed it meanwhile is told. */
+const ifMatch = (version: number | undefined) =>
+  version === undefined ? {} : { headers: { 'If-Match': `"${version}"` } }
+
+const withSignal = (signal: AbortSignal | undefined) => (signal ? { signal } : {})
+
 /** Asks what changes nothing; asked again a few times where a busy kitchen puts it off. */
-async function ask<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+async function ask<T>(call: () => Promise<{ data?: T }>, signal?: AbortSignal): Promise<T> {
   for (let turn = 1; ; turn++) {
     try {
-      return await call<T>(method, path, body, signal ? { signal } : {})
+      return await said(call())
     } catch (failure) {
       if (!(failure instanceof Problem) || failure.againAfterS === null || turn === TURNS) throw failure
       await promiseTimeout(turn * 1000 * failure.againAfterS)
@@ -123,46 +135,55 @@ async function ask<T>(method: string, path: string, body?: unknown, signal?: Abo
   }
 }
 
+const of = (id: string) => ({ params: { path: { id } } })
+const ofOven = (oven: Oven) => ({ params: { path: { id: oven.id } } })
+
 /** The server's API, call by call. Every call throws a {@link Problem} where it is refused. */
 export const api = {
-  catalogue: () => call<Catalogue>('GET', '/api/catalogue'),
-  ovens: () => call<Oven[]>('GET', '/api/ovens'),
+  catalogue: () => said(server.GET('/api/catalogue')),
+  ovens: () => said(server.GET('/api/ovens')),
   putOvenAway: (oven: Oven) =>
-    call<Oven>('PUT', `/api/ovens/${oven.id}/away`, undefined, { version: oven.version }),
-  takeOvenOut: (oven: Oven) => call<Oven>('DELETE', `/api/ovens/${oven.id}/away`),
-  addOven: (name: string, kind: Oven['kind']) => call<Oven>('POST', '/api/ovens', { name, kind }),
-  estimate: (question: Question, signal: AbortSignal) =>
-    ask<Answer>('POST', '/api/estimates', question, signal),
-  alternatives: (question: Question) => ask<Alternatives>('POST', '/api/alternatives', question),
+    said(server.PUT('/api/ovens/{id}/away', { ...ofOven(oven), ...ifMatch(oven.version) })),
+  takeOvenOut: (oven: Oven) => said(server.DELETE('/api/ovens/{id}/away', ofOven(oven))),
+  addOven: (name: string, kind: Oven['kind']) => said(server.POST('/api/ovens', { body: { name, kind } })),
+  estimate: (body: Question, signal: AbortSignal) =>
+    ask(() => server.POST('/api/estimates', { body, signal }), signal),
+  alternatives: (body: Question) => ask(() => server.POST('/api/alternatives', { body })),
   certainty: (question: Question, ovenId: number, signal: AbortSignal) =>
-    ask<Certainty>('POST', '/api/certainty', { question, ovenId }, signal),
+    ask(() => server.POST('/api/certainty', { body: { question, ovenId }, signal }), signal),
   tray: (dishes: Question[], signal: AbortSignal) =>
-    ask<DishTurn[]>('POST', '/api/trays', { dishes }, signal),
-  recipes: () => call<RecipeView[]>('GET', '/api/recipes'),
+    ask(() => server.POST('/api/trays', { body: { dishes }, signal }), signal),
+  recipes: () => said(server.GET('/api/recipes')),
   recipe: (id: string, pieces: number, signal?: AbortSignal) =>
-    call<RecipeView>('GET', `/api/recipes/${id}?pieces=${pieces}`, undefined, signal ? { signal } : {}),
-  writeRecipe: (id: string, recipe: RecipeInput, version?: number) =>
-    call<RecipeView>('PUT', `/api/recipes/${id}`, recipe, { version }),
+    said(
+      server.GET('/api/recipes/{id}', {
+        params: { path: { id }, query: { pieces } },
+        ...withSignal(signal),
+      }),
+    ),
+  writeRecipe: (id: string, body: RecipeInput, version?: number) =>
+    said(server.PUT('/api/recipes/{id}', { ...of(id), body, ...ifMatch(version) })),
   forgetRecipe: (id: string, version: number) =>
-    call<void>('DELETE', `/api/recipes/${id}`, undefined, { version }),
+    said(server.DELETE('/api/recipes/{id}', { ...of(id), ...ifMatch(version) })),
   recipeFile: (id: string) => `/api/recipes/${id}/file`,
   takeRecipe: (id: string, text: string) =>
     send<RecipeView>('POST', `/api/recipes/${id}/file`, text, 'application/ld+json'),
-  shopping: (lines: Ingredient[]) => call<ShoppingList>('POST', '/api/shopping', { lines }),
-  counter: (found: CounterQuestion, signal: AbortSignal) =>
-    ask<CounterAnswer>('POST', '/api/counter', found, signal),
-  running: () => call<Bake[]>('GET', '/api/bakes'),
-  logged: (signal: AbortSignal) => ask<LogLine[]>('GET', '/api/log', undefined, signal),
-  bake: (id: string) => call<Bake>('GET', `/api/bakes/${id}`),
+  shopping: (lines: Ingredient[]) => said(server.POST('/api/shopping', { body: { lines } })),
+  counter: (body: CounterQuestion, signal: AbortSignal) =>
+    ask(() => server.POST('/api/counter', { body, signal }), signal),
+  running: () => said(server.GET('/api/bakes')),
+  logged: (signal: AbortSignal) => ask(() => server.GET('/api/log', { signal }), signal),
+  bake: (id: string) => said(server.GET('/api/bakes/{id}', of(id))),
   inside: (id: string, signal: AbortSignal) =>
-    ask<Inside>('GET', `/api/bakes/${id}/inside`, undefined, signal),
-  rest: (id: string) => ask<Answer>('GET', `/api/bakes/${id}/rest`),
-  devices: () => call<DeviceReading[]>('GET', '/api/devices'),
-  probe: (id: string, device: string) => call<Bake>('PUT', `/api/bakes/${id}/probe`, { device }),
-  unprobe: (id: string) => call<Bake>('DELETE', `/api/bakes/${id}/probe`),
-  describeOven: (oven: Oven, words: OvenWords) =>
-    call<Oven>('PUT', `/api/ovens/${oven.id}`, words, { version: oven.version }),
+    ask(() => server.GET('/api/bakes/{id}/inside', { ...of(id), signal }), signal),
+  rest: (id: string) => ask(() => server.GET('/api/bakes/{id}/rest', of(id))),
+  devices: () => said(server.GET('/api/devices')),
+  probe: (id: string, device: string) =>
+    said(server.PUT('/api/bakes/{id}/probe', { ...of(id), body: { device } })),
+  unprobe: (id: string) => said(server.DELETE('/api/bakes/{id}/probe', of(id))),
+  describeOven: (oven: Oven, body: OvenWords) =>
+    said(server.PUT('/api/ovens/{id}', { ...ofOven(oven), body, ...ifMatch(oven.version) })),
   photo: (id: string) => `/api/bakes/${id}/photo`,
   keepPhoto: (id: string, file: File) => send<void>('PUT', `/api/bakes/${id}/photo`, file, file.type),
-  dropPhoto: (id: string) => call<void>('DELETE', `/api/bakes/${id}/photo`),
+  dropPhoto: (id: string) => said(server.DELETE('/api/bakes/{id}/photo', of(id))),
 }

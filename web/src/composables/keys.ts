@@ -1,5 +1,5 @@
 import { t } from '../messages/say'
-import { onBeforeUnmount, onMounted } from 'vue'
+import { useEventListener } from '@vueuse/core'
 
 /** What a key does, by `KeyboardEvent.key`. */
 export type Keys = Record<string, () => void>
@@ -26,7 +26,7 @@ const PRESSING = 'button, a, [role="button"], [role="option"]'
  * press that button.
  */
 export function useKeys(keys: Keys) {
-  const listen = (event: KeyboardEvent) => {
+  useEventListener(window, 'keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return
     const target = event.target as HTMLElement
     if (target.closest(TYPING)) return
@@ -36,7 +36,5 @@ export function useKeys(keys: Keys) {
       event.preventDefault()
       action()
     }
-  }
-  onMounted(() => window.addEventListener('keydown', listen))
-  onBeforeUnmount(() => window.removeEventListener('keydown', listen))
+  })
 }

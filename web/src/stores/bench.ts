@@ -131,7 +131,7 @@ export const useBench = defineStore('bench', () => {
     const name = species.value?.marketName ?? ''
     const piece =
       on.value.cut === 'WHOLE'
-        ? t('ui.bench.whole', { toLowerCase: name.toLowerCase() })
+        ? t('ui.bench.whole', { fish: name.toLowerCase() })
         : `${name} ${CUTS[on.value.cut].toLowerCase()}`
     return `${piece}, ${DRESSES[on.value.dress]}`
   })

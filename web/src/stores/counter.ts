@@ -128,5 +128,8 @@ export const useCounter = defineStore('counter', () => {
     return problem.value?.errors.find((e) => e.field === field || e.field.endsWith(`.${field}`))?.message
   }
 
-  return { found, answer, problem, whole, senses, score, tick, setStyle, refusal }
+  /** How fresh it is by what was seen; undefined where too little was. */
+  const grade = computed(() => answer.value?.judgement.grade)
+
+  return { found, answer, grade, problem, whole, senses, score, tick, setStyle, refusal }
 })

@@ -192,15 +192,14 @@ export const useRunning = defineStore('running', () => {
     stored.value = isStored
     if (lostAt !== null && performance.now() - lostAt > DEAD_MS) {
       const seconds = (performance.now() - lostAt) / 1000
-      notice.value = t('ui.running.the-kitchen-computer-was-away', { seconds: runningClock(seconds) })
+      notice.value = t('ui.running.the-kitchen-computer-was-away', { clock: runningClock(seconds) })
     }
     lostAt = null
     connected.value = true
     if (outbox.waiting.value.length) void outbox.flush()
   }
 
-  const away = (ms: number) =>
-    t('ui.running.this-screen-was-away-for', { runningClock: runningClock(ms / 1000) })
+  const away = (ms: number) => t('ui.running.this-screen-was-away-for', { clock: runningClock(ms / 1000) })
 
   /** A device that slept and one whose clock was set look alike from inside: the kitchen's clock tells them apart. */
   function told(news: News) {

@@ -6,12 +6,20 @@ export interface Asked {
   /** The language and units it was asked for in. */
   reader: string
   body: unknown
+  ifMatch: string | null
+  signal: AbortSignal | null
 }
 
 /** What every address ends with. */
 const READER = /[?&](lang=[^&]*&units=\w+)$/
 
-type Answer = { status: number; body?: unknown } | Promise<{ status: number; body?: unknown }>
+interface Said {
+  status: number
+  body?: unknown
+  /** After how many seconds it may be asked again. */
+  again?: number
+}
+type Answer = Said | Promise<Said>
 
 /** A kitchen computer that answers as a test says, and notes what it was asked. */
 export function fakeServer(answer: (asked: Asked) => Answer) {
@@ -22,16 +30,19 @@ export function fakeServer(answer: (asked: Asked) => Answer) {
       path: String(path).replace(READER, ''),
       reader: READER.exec(String(path))?.[1] ?? '',
       body: typeof init.body === 'string' ? JSON.parse(init.body) : (init.body ?? null),
+      ifMatch: new Headers(init.headers).get('if-match'),
+      signal: init.signal ?? null,
     }
     asked.push(one)
-    const { status, body } = await answer(one)
+    const { status, body, again } = await answer(one)
     if (status === 0) throw new TypeError('Failed to fetch')
     const empty = body === undefined
     return new Response(empty ? null : JSON.stringify(body), {
       status,
-      headers: empty
-        ? {}
-        : { 'content-type': status < 400 ? 'application/json' : 'application/problem+json' },
+      headers: {
+        ...(empty ? {} : { 'content-type': `application/${status < 400 ? '' : 'problem+'}json` }),
+        ...(again === undefined ? {} : { 'retry-after': String(again) }),
+      },
     })
   })
   return asked

@@ -77,7 +77,7 @@ onMounted(async () => {
               <button class="quiet-action" @click="take(dial.tempC)">
                 {{ t('ui.alternatives-dialog.set-it')
                 }}<span class="unseen">
-                  {{ t('ui.alternatives-dialog.to', { temp: units.degrees(dial.tempC) }) }}</span
+                  {{ ' ' }}{{ t('ui.alternatives-dialog.to', { temp: units.degrees(dial.tempC) }) }}</span
                 >
               </button>
             </td>

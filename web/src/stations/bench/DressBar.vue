@@ -1,25 +1,27 @@
 <script setup lang="ts">
 import { t } from '../../messages/say'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { DressKind, Vegetable } from '../../api/types'
 import * as labels from '../../messages/labels'
 import AmountField from '../../components/AmountField.vue'
 import { useBench } from '../../stores/bench'
 import PickField from '../../components/PickField.vue'
+import StepButtons from '../../components/StepButtons.vue'
 import SeveralField from '../../components/SeveralField.vue'
+import SaltQuestions from './SaltQuestions.vue'
+import SaltThere from './SaltThere.vue'
+import { choices, useWay } from './way'
 
 /** The few questions of the dress that is chosen, and how many pieces there are. */
 const bench = useBench()
+const { way, number } = useWay()
 
-const choices = <T extends string>(words: Record<T, string>) =>
-  (Object.keys(words) as T[]).map((value) => ({ value, words: words[value] }))
-const YES_NO = [
-  { value: 'yes', words: t('ui.dress.yes') },
+/** What dissolves bare aluminium. */
+const ACID = [
+  { value: 'yes', words: t('ui.dress.acid') },
   { value: 'no', words: t('ui.dress.no') },
 ]
-
 const kind = computed(() => bench.on.dress)
-const way = computed(() => bench.way)
 const usuals = computed(() => bench.catalogue?.usuals)
 const parcel = computed(() => kind.value === 'PARCHMENT' || kind.value === 'FOIL')
 const topped = computed(() => kind.value === 'TOPPING' || kind.value === 'BREADED')
@@ -35,19 +37,6 @@ const mixes = computed(() => [
   ...(bench.catalogue?.mixes.map((m) => ({ value: m.mix as string, words: m.words })) ?? []),
   { value: 'BREADED', words: t('ui.dress.crumb-all-round') },
 ])
-const schools = computed(
-  () => bench.catalogue?.schools.map((s) => ({ value: s.school, words: s.words })) ?? [],
-)
-const school = computed(
-  () => bench.catalogue?.schools.find((s) => s.school === way.value.school) ?? bench.catalogue?.schools[0],
-)
-
-/** What a kitchen has of salt and trays is asked where somebody wants to say it. */
-const counting = ref(false)
-const HAVE = ['saltThereG', 'bagG', 'trayLengthMm', 'trayWidthMm'] as const
-const given = computed(() => HAVE.some((field) => way.value[field] !== undefined))
-const counted = computed(() => kind.value === 'SALT_CRUST' && (counting.value || given.value))
-
 /** A topping all round is a dress of its own. */
 function setMix(mix: string) {
   if (mix === 'BREADED') return bench.setDress('BREADED' as DressKind)
@@ -57,23 +46,6 @@ function setMix(mix: string) {
     stages: null,
     ways: { ...bench.on.ways, TOPPING: { ...topping, mix: mix as NonNullable<typeof topping.mix> } },
   })
-}
-/** Another school has its own usual thickness and cover. */
-function setSchool(chosen: NonNullable<typeof way.value.school>) {
-  const said = { ...way.value, school: chosen }
-  delete said.coatMm
-  delete said.headAndTail
-  bench.change({ ways: { ...bench.on.ways, SALT_CRUST: said }, stages: null })
-}
-/** A number that was said, or no number at all. */
-function number(
-  field: 'depthMm' | 'bedMm' | 'splashMl' | 'coatMm' | 'bagG' | 'saltThereG' | 'trayLengthMm' | 'trayWidthMm',
-  value: number | null,
-) {
-  const said = { ...way.value }
-  if (value === null) delete said[field]
-  else said[field] = value
-  bench.change({ ways: { ...bench.on.ways, [kind.value]: said }, stages: null })
 }
 </script>
 
@@ -152,60 +124,12 @@ function number(
       />
       <PickField
         :label="t('ui.dress.sour-inside')"
-        :choices="YES_NO"
+        :choices="ACID"
         :chosen="way.acid ? 'yes' : 'no'"
         @choose="(v) => bench.say({ acid: v === 'yes' })"
       />
     </template>
-    <template v-else-if="kind === 'SALT_CRUST'">
-      <PickField
-        :label="t('ui.dress.school')"
-        class="asked"
-        :choices="schools"
-        :chosen="way.school ?? 'WET_SAND'"
-        :refusal="bench.refusal('kind')"
-        @choose="setSchool"
-      />
-      <p class="what">{{ t(`school.${way.school ?? 'WET_SAND'}.what`) }}</p>
-      <AmountField
-        :label="t('ui.dress.how-thick')"
-        kind="length"
-        :usual="school?.usualCoatMm"
-        :model-value="way.coatMm ?? null"
-        :refusal="bench.refusal('coatMm')"
-        @update:model-value="(mm) => number('coatMm', mm)"
-      />
-      <PickField
-        :label="t('ui.dress.salt')"
-        :choices="choices(labels.SALTS)"
-        :chosen="way.salt ?? 'COARSE'"
-        @choose="(salt) => bench.say({ salt })"
-      />
-      <PickField
-        v-if="school?.eggs"
-        :label="t('ui.dress.eggs')"
-        class="small"
-        :choices="choices(labels.EGGS)"
-        :chosen="way.eggs ?? 'MEDIUM'"
-        @choose="(eggs) => bench.say({ eggs })"
-      />
-      <PickField
-        :label="t('ui.dress.head-and-tail')"
-        :choices="[
-          { value: 'yes', words: t('ui.dress.covered') },
-          { value: 'no', words: t('ui.dress.bare') },
-        ]"
-        :chosen="(way.headAndTail ?? school?.buries) ? 'yes' : 'no'"
-        @choose="(v) => bench.say({ headAndTail: v === 'yes' })"
-      />
-      <PickField
-        :label="t('ui.dress.scales-on')"
-        class="small"
-        :choices="YES_NO"
-        :chosen="way.scalesOn === false ? 'no' : 'yes'"
-        @choose="(v) => bench.say({ scalesOn: v === 'yes' })"
-      />
-    </template>
+    <SaltQuestions v-else-if="kind === 'SALT_CRUST'" />
     <template v-else>
       <SeveralField
         :label="t('ui.dress.base-of')"
@@ -256,64 +180,20 @@ function number(
     />
     <div class="pieces">
       <span class="label">{{ t('ui.dress.pieces') }}</span>
-      <span class="stepper">
-        <button
-          :aria-label="t('ui.dress.one-piece-less')"
-          :disabled="bench.on.pieces <= 1"
-          @click="bench.change({ pieces: bench.on.pieces - 1 })"
-        >
-          −
-        </button>
-        <output :aria-label="t('ui.dress.pieces')">{{ bench.on.pieces }}</output>
-        <button
-          :aria-label="t('ui.dress.one-piece-more')"
-          :disabled="bench.on.pieces >= (bench.limits?.mostPieces ?? 1)"
-          @click="bench.change({ pieces: bench.on.pieces + 1 })"
-        >
-          +
-        </button>
-      </span>
+      <StepButtons
+        class="count"
+        :value="bench.on.pieces"
+        :names="{
+          value: t('ui.dress.pieces'),
+          less: t('ui.dress.one-piece-less'),
+          more: t('ui.dress.one-piece-more'),
+        }"
+        :least="bench.on.pieces <= 1"
+        :most="bench.on.pieces >= (bench.limits?.mostPieces ?? 1)"
+        @step="(by) => bench.change({ pieces: bench.on.pieces + by })"
+      />
     </div>
-    <button
-      v-if="kind === 'SALT_CRUST'"
-      class="quiet-action"
-      :aria-expanded="counted"
-      :disabled="given"
-      @click="counting = !counting"
-    >
-      {{ t('ui.dress.what-there-is') }}
-    </button>
-    <template v-if="counted">
-      <AmountField
-        :label="t('ui.dress.salt-there-is')"
-        kind="mass"
-        :model-value="way.saltThereG ?? null"
-        :refusal="bench.refusal('saltThereG')"
-        @update:model-value="(g) => number('saltThereG', g)"
-      />
-      <AmountField
-        :label="t('ui.dress.a-bag-holds')"
-        kind="mass"
-        :usual="usuals?.bagG"
-        :model-value="way.bagG ?? null"
-        :refusal="bench.refusal('bagG')"
-        @update:model-value="(g) => number('bagG', g)"
-      />
-      <AmountField
-        :label="t('ui.dress.tray-long')"
-        kind="length"
-        :model-value="way.trayLengthMm ?? null"
-        :refusal="bench.refusal('trayLengthMm')"
-        @update:model-value="(mm) => number('trayLengthMm', mm)"
-      />
-      <AmountField
-        :label="t('ui.dress.and-wide')"
-        kind="length"
-        :model-value="way.trayWidthMm ?? null"
-        :refusal="bench.refusal('trayWidthMm')"
-        @update:model-value="(mm) => number('trayWidthMm', mm)"
-      />
-    </template>
+    <SaltThere v-if="kind === 'SALT_CRUST'" />
   </section>
 </template>
 
@@ -324,13 +204,6 @@ function number(
   gap: 4px 10px;
   padding-bottom: 6px;
   border-bottom: 1px solid var(--rule);
-}
-.what {
-  align-self: end;
-  max-width: 30ch;
-  margin: 0 0 6px;
-  color: var(--ink-soft);
-  font-size: 14px;
 }
 .bar :deep(.asked) {
   min-width: 190px;
@@ -343,28 +216,12 @@ function number(
   min-width: 72px;
   flex-basis: 72px;
 }
-.quiet-action {
-  align-self: end;
-}
 .label {
   display: block;
   color: var(--ink-soft);
   font-size: 13px;
 }
-.stepper {
-  display: grid;
+.count {
   grid-template-columns: 40px 34px 40px;
-  align-items: center;
-}
-.stepper button {
-  height: 44px;
-  border: 1px solid var(--el-border-color);
-  border-radius: 4px;
-  background: none;
-  font-size: 18px;
-}
-.stepper output {
-  font: 700 18px var(--figures);
-  text-align: center;
 }
 </style>

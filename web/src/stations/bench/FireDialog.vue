@@ -43,7 +43,7 @@ async function say(fallsCPerHour: number | null) {
       <form novalidate @submit.prevent="say(falls ?? GUESS_C)">
         <label for="fire-falls">
           <b>{{ t('ui.fire-dialog.it-falls') }}</b>
-          {{ t('ui.fire-dialog.in-the-hour-from-by', { SAID_AT_: units.degrees(SAID_AT_C) }) }}
+          {{ t('ui.fire-dialog.in-the-hour-from-by', { from: units.degrees(SAID_AT_C) }) }}
         </label>
         <FigureInput
           id="fire-falls"

@@ -19,7 +19,7 @@ const size = computed(() =>
     ? t('ui.folding-steps.across-along', {
         across: units.amount('length', sheet.value.acrossMm),
         along: units.amount('length', sheet.value.alongMm),
-        value: sheet.value.layers > 1 ? t('ui.folding-steps.two-sheets-on-each-other') : '',
+        twice: sheet.value.layers > 1 ? t('ui.folding-steps.two-sheets-on-each-other') : '',
       })
     : '',
 )
@@ -116,7 +116,7 @@ const steps = computed(() => STEPS[fold.value])
 </script>
 
 <template>
-  <SideDialog v-model="shown" :title="t('ui.folding-steps.fold-it', { value: FOLDS[fold] })" :widest="900">
+  <SideDialog v-model="shown" :title="t('ui.folding-steps.fold-it', { fold: FOLDS[fold] })" :widest="900">
     <p v-if="size" class="size">
       {{ t('ui.folding-steps.cut-a-sheet') }} <b>{{ size }}</b>.
     </p>

@@ -44,7 +44,8 @@ const putAway = (oven: Oven, away: boolean) => tried('there', () => bench.putOve
     <ul class="there">
       <li v-for="one in bench.allOvens" :key="one.id" :class="{ away: one.away }">
         <span
-          >{{ one.name }}<small v-if="one.away"> {{ t('ui.oven-form.put-away-its-log-stays') }}</small></span
+          >{{ one.name
+          }}<small v-if="one.away"> {{ ' ' }}{{ t('ui.oven-form.put-away-its-log-stays') }}</small></span
         >
         <button class="quiet-action" @click="putAway(one, !one.away)">
           {{ one.away ? t('ui.oven-form.take-out-again') : t('ui.oven-form.put-away') }}

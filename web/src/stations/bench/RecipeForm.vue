@@ -53,14 +53,14 @@ function write() {
           v-model="ingredient.value"
           :controls="false"
           :min="0"
-          :aria-label="t('ui.recipe-form.amount', { value: i + 1 })"
+          :aria-label="t('ui.recipe-form.amount', { line: i + 1 })"
         />
-        <ElSelect v-model="ingredient.measure" :aria-label="t('ui.recipe-form.counted-in', { value: i + 1 })">
+        <ElSelect v-model="ingredient.measure" :aria-label="t('ui.recipe-form.counted-in', { line: i + 1 })">
           <ElOption v-for="m in MEASURES" :key="m.value" :value="m.value" :label="m.words" />
         </ElSelect>
         <ElInput
           v-model="ingredient.what"
-          :aria-label="t('ui.recipe-form.ingredient', { value: i + 1 })"
+          :aria-label="t('ui.recipe-form.ingredient', { line: i + 1 })"
           :maxlength="bench.limits?.longest.recipeLine"
         />
         <button

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
-import { fleshColour } from '../../drawing/flesh'
-import { path, scale, ticks } from '../../drawing/scale'
+import ChartFrame from '../../components/ChartFrame.vue'
+import { useChart } from '../../composables/chart'
 import { useDrawingWidth } from '../../composables/width'
-import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import ProgrammeStrip from './ProgrammeStrip.vue'
 
@@ -19,54 +18,25 @@ const TOP = 60
 const STRIP = 20
 const BOTTOM = 30
 const MOST_C = 100
-/** Band names on the right need this much room each. */
-const LABEL_ROOM = 16
 
 const bench = useBench()
-const units = useUnits()
 const svg = ref<SVGSVGElement>()
 const { width, perDot } = useDrawingWidth(svg)
 
 const answer = computed(() => bench.answer!)
 const leastC = computed(() => Math.min(0, Math.floor(Math.min(...answer.value.trace.coldestC) / 10) * 10))
 const lastMinute = computed(() => Math.max(bench.endMinute, (bench.checkWindow?.noLaterThanMin ?? 0) + 0.5))
-const x = computed(() => scale([0, lastMinute.value], [LEFT, width.value - RIGHT]))
-const y = computed(() => scale([leastC.value, MOST_C], [HEIGHT - BOTTOM, TOP]))
-
-const bands = computed(() => {
-  const all = bench.catalogue?.bands ?? []
-  let lastLabel = Infinity
-  return all.map((band, i) => {
-    const from = Math.max(leastC.value, band.fromC)
-    const to = all[i + 1]?.fromC ?? MOST_C
-    const centre = (y.value(from) + y.value(to)) / 2 + 4
-    lastLabel = Math.min(centre, lastLabel - LABEL_ROOM)
-    return {
-      word: band.word,
-      look: band.look,
-      top: y.value(to),
-      height: y.value(from) - y.value(to),
-      colour: fleshColour(Math.max(15, Math.min(76, (Math.max(8, from) + to) / 2))),
-      label: lastLabel,
-      own: centre - 4,
-    }
-  })
-})
-
-const line = (series: number[]) =>
-  path(
-    answer.value.trace.minute.map((m, i) => [
-      x.value(m),
-      y.value(Math.min(MOST_C, Math.max(leastC.value, series[i]!))),
-    ]),
-  )
-const levels = computed(() => units.axis('heat', leastC.value, MOST_C, 6))
-const minutes = computed(() => ticks(lastMinute.value, Math.round(width.value / 70)))
+const chart = useChart(
+  () => ({ width: width.value, height: HEIGHT, left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM }),
+  () => ({ endMinute: lastMinute.value, leastC: leastC.value, mostC: MOST_C }),
+)
+const { x, inBox } = chart
+const line = (series: number[]) => chart.through(answer.value.trace.minute, series)
 /** Where a line's name stands: two fifths along the bake. */
 function nameAt(series: number[], along: number) {
   const trace = answer.value.trace
   const i = Math.min(trace.minute.length - 1, Math.round(trace.minute.length * along))
-  return { x: x.value(trace.minute[i]!), y: y.value(Math.min(MOST_C, series[i]!)) }
+  return { x: x.value(trace.minute[i]!), y: inBox(series[i]!) }
 }
 const names = computed(() => [
   {
@@ -134,56 +104,17 @@ function drag(event: PointerEvent) {
     @pointerdown="grab"
     @pointermove="drag"
   >
-    <g v-for="band in bands" :key="band.word">
-      <rect
-        :x="LEFT"
-        :y="band.top"
-        :width="width - LEFT - RIGHT"
-        :height="band.height"
-        :fill="band.colour"
-        opacity="0.55"
-      />
-      <line
-        :x1="width - RIGHT"
-        :x2="width - RIGHT + 10"
-        :y1="band.own"
-        :y2="band.label - 4"
-        class="lead"
-        aria-hidden="true"
-      />
-      <text :x="width - RIGHT + 14" :y="band.label" class="band">
-        {{ band.word }}
-        <title>{{ band.look }}</title>
-      </text>
-    </g>
-    <g v-if="bench.checkWindow">
-      <rect
-        :x="x(bench.checkWindow.checkFromMin)"
-        :y="TOP"
-        :width="x(bench.checkWindow.noLaterThanMin) - x(bench.checkWindow.checkFromMin)"
-        :height="HEIGHT - TOP - BOTTOM"
-        class="window"
-      />
-      <line
-        :x1="x(bench.checkWindow.likelyMin)"
-        :x2="x(bench.checkWindow.likelyMin)"
-        :y1="TOP"
-        :y2="HEIGHT - BOTTOM"
-        class="likely"
-      />
-      <text :x="x(bench.checkWindow.checkFromMin) - 8" :y="TOP + 20" text-anchor="end" class="window-name">
-        {{ t('ui.curve.check-window') }}
-      </text>
-    </g>
-    <g class="axis" aria-hidden="true">
-      <text v-for="level in levels" :key="level.shown" :x="LEFT - 8" :y="y(level.si) + 4" text-anchor="end">
-        {{ level.shown }}°
-      </text>
-      <text v-for="tick in minutes" :key="tick" :x="x(tick)" :y="HEIGHT - 10" text-anchor="middle">
-        {{ tick }}
-      </text>
-      <text :x="width - RIGHT + 14" :y="HEIGHT - 10">{{ t('ui.curve.min') }}</text>
-    </g>
+    <ChartFrame
+      :chart="chart"
+      :window="bench.checkWindow"
+      :parts="{ minutes: Math.round(width / 70), degrees: 6 }"
+    >
+      <template #window="{ from }">
+        <text :x="from - 8" :y="TOP + 20" text-anchor="end" class="window-name">
+          {{ t('ui.curve.check-window') }}
+        </text>
+      </template>
+    </ChartFrame>
     <path v-if="answer.trace.fillingC.length" :d="line(answer.trace.fillingC)" class="line inside" />
     <path :d="line(answer.trace.topFaceC)" class="line surface" />
     <path :d="line(answer.trace.meanC)" class="line mean" />
@@ -227,33 +158,10 @@ function drag(event: PointerEvent) {
   touch-action: none;
   user-select: none;
 }
-.band,
-.axis text {
-  fill: var(--ink-soft);
-  font-size: 13px;
-}
-.band {
-  fill: var(--ink);
-}
-.axis text {
-  font-family: var(--figures);
-}
-.lead {
-  stroke: #8d958f;
-}
-.window {
-  fill: var(--kelp);
-  opacity: 0.28;
-}
 .window-name {
   fill: #1f4a40;
   font-size: 14px;
   font-weight: 700;
-}
-.likely {
-  stroke: var(--kelp);
-  stroke-width: 2;
-  stroke-dasharray: 5 3;
 }
 .line {
   fill: none;

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
-import type { Layer } from '../../api/types'
-import { isInside } from '../../drawing/layers'
-import { closedPath } from '../../drawing/scale'
-import { sectionPicture, valueAt } from '../../drawing/sectionPicture'
-import { COLOURS } from '../../messages/labels'
+import SectionOutline from '../../components/SectionOutline.vue'
+import { GAP_MM, sheetPath } from '../../drawing/sheet'
+import { valueAt } from '../../drawing/sectionPicture'
 import { minutesInWords } from '../../messages/time'
 import { useDrawingWidth } from '../../composables/width'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
+import { useCutReadings } from './cutReadings'
+import CutRuler from './CutRuler.vue'
 
 /** The cross-section with all that is round it, drawn to its own ruler. Dragging its top edge changes the thickness. */
 defineProps<{ playing: boolean }>()
@@ -20,10 +20,6 @@ const LEFT = 56
 const RIGHT = 30
 const TOP = 34
 const BOTTOM = 30
-/** Parcels stand off the fish by about this, mm. */
-const GAP_MM = 5
-/** Something that goes on later is outlined until it does. */
-const LATER = 'later'
 
 const bench = useBench()
 const units = useUnits()
@@ -31,6 +27,8 @@ const svg = ref<SVGSVGElement>()
 const { width, narrow } = useDrawingWidth(svg)
 const dragging = ref<{ y: number; mm: number; perMm: number; above: number } | null>(null)
 
+const { fishInAt, fishIn, coldestC, coldestWords, band, topWords, fillingC, colour, coatFill, flaking } =
+  useCutReadings()
 const sections = computed(() => bench.answer!.sections)
 const wrapped = computed(() => bench.on.dress === 'PARCHMENT' || bench.on.dress === 'FOIL')
 const layers = computed(() => sections.value.layers)
@@ -43,12 +41,6 @@ const topMm = computed(() =>
 const halfMm = computed(() =>
   Math.max(sections.value.halfWidthMm, ...layers.value.flatMap((l) => l.outline.map((p) => p[0]!))),
 )
-/** When the fish itself goes in: at once, but for a tray bake. */
-const fishInAt = computed(
-  () => bench.answer!.programme.find((s) => s.stage === 'ADD' && s.what === 'FISH')?.fromMin ?? 0,
-)
-const fishIn = computed(() => bench.minute >= fishInAt.value - 0.01)
-
 /** A parcel needs room round the fish, mm. */
 const room = computed(() => (wrapped.value ? 2 * (GAP_MM + 5) : 0))
 const highMm = computed(() => topMm.value * 1.12 + room.value / 3)
@@ -72,67 +64,10 @@ const trayHalfMm = computed(() => halfMm.value + (wrapped.value ? GAP_MM + 5 : 0
 const x = (mm: number) => middle.value + mm * perMm.value
 const y = (mm: number) => floor - mm * perMm.value
 
-const closed = (half: number[][]) => closedPath(half, x, y)
-const outline = computed(() => closed(sections.value.outline))
-const picture = computed(() => sectionPicture(sections.value, bench.minute))
-/** What is drawn behind the fish, and what in front of it. */
-const behind = computed(() => drawn(layers.value.filter((l) => !isInside(l) && !over(l))))
-const inFront = computed(() => drawn(layers.value.filter((l) => isInside(l) || over(l))))
-/** A topping lies over the fish; a coat of crumb goes round it. */
-const over = (layer: Layer) => layer.kind === 'COAT' && bench.on.dress === 'TOPPING'
-function drawn(of: Layer[]) {
-  return of.map((layer) => ({
-    kind: layer.kind.toLowerCase(),
-    path: closed(layer.outline),
-    when: bench.minute >= layer.fromMinute - 0.01 ? '' : LATER,
-  }))
-}
-
-const at = (series: number[]) => valueAt(bench.answer!.trace.minute, series, bench.minute)
-const coldestC = computed(() => at(bench.answer!.trace.coldestC))
-const topC = computed(() => at(bench.answer!.trace.topFaceC))
-const outerC = computed(() => at(bench.answer!.trace.outerC))
-const fillingC = computed(() =>
-  bench.answer!.trace.fillingC.length ? at(bench.answer!.trace.fillingC) : null,
-)
-const band = computed(() =>
-  [...(bench.catalogue?.bands ?? [])].reverse().find((b) => coldestC.value >= b.fromC),
-)
-/** What lies outermost, by name. */
-const outer = computed(() => {
-  if (layers.value.some((l) => l.kind === 'CRUST')) return t('ui.cut.outer.crust')
-  const coat = layers.value.find((l) => l.kind === 'COAT')
-  if (coat && bench.minute >= coat.fromMinute)
-    return t(bench.on.dress === 'BREADED' ? 'ui.cut.outer.crumb' : 'ui.cut.outer.topping')
-  return null
-})
-const topWords = computed(() =>
-  outer.value
-    ? t('ui.cut.skin', {
-        outer: outer.value,
-        outer2: units.degrees(outerC.value),
-        top: units.degrees(topC.value),
-      })
-    : t('ui.cut.top', { top: units.degrees(topC.value) }),
-)
-const coldestWords = computed(() => t('ui.cut.coldest', { coldest: units.degrees(coldestC.value) }))
 /** Where a label begins that shall not run out of the drawing, px; about so wide is a letter. */
 const LETTER = 9
 const begins = (at: number, words: string) =>
   Math.max(4, Math.min(at, width.value - 4 - LETTER * words.length))
-/** How the top has coloured by the end, and from when it is gold. */
-const colour = computed(() => {
-  const { colour: found, goldMin } = bench.answer!
-  if (!found) return null
-  const gold = goldMin === undefined ? '' : t('ui.cut.gold-from-min', { gold: minutesInWords(goldMin) })
-  return { word: t('ui.cut.top-comes-out', { value: COLOURS[found], gold }), burnt: found === 'BURNT' }
-})
-/** The crumb's own colour as the minute has it: pale until it browns. */
-const coatFill = computed(() => {
-  const along = Math.min(1, Math.max(0, (outerC.value - 70) / 110))
-  const mix = (from: number, to: number) => Math.round(from + along * (to - from))
-  return `rgb(${mix(226, 176)} ${mix(205, 122)} ${mix(150, 52)})`
-})
 const coldestAt = computed(() => {
   const s = sections.value
   return {
@@ -140,45 +75,11 @@ const coldestAt = computed(() => {
     y: y(valueAt(s.minute, s.coldestYMm, bench.minute)),
   }
 })
-/** Flesh parts along its flakes as it cooks; the lines show from the middle's temperature. */
-const flaking = computed(() => Math.min(0.34, Math.max(0.06, (coldestC.value - 25) / 110)))
-const flakes = computed(() => {
-  const { halfWidthMm: half, heightMm: high, baseMm: base } = sections.value
-  return Array.from({ length: 9 }, (_, i) => {
-    const px = ((i - 4) / 5) * half
-    const bend = 0.05 * half
-    return `M${x(px - bend)} ${y(base + high * 0.9)}Q${x(px + bend)} ${y(base + high * 0.5)} ${x(px - bend)} ${y(base + high * 0.12)}`
-  }).join('')
-})
-
-const marks = computed(() => {
-  const imperial = units.chosen.value === 'imperial'
-  const step = imperial ? 25.4 / 8 : 1
-  const major = imperial ? 4 : 10
-  const top = topMm.value * 1.05
-  return Array.from({ length: Math.floor(top / step) + 1 }, (_, i) => ({
-    y: y(i * step),
-    long: i % major === 0,
-    label: i % major === 0 ? units.show('length', i * step) : '',
-    shown: perMm.value * step > 2.4 || i % (major / 2) === 0,
-  })).filter((m) => m.shown)
-})
-
-const sheet = computed(() => {
-  const half = halfMm.value
-  const high = topMm.value
-  const out = half + GAP_MM
-  const up = high + GAP_MM
-  if (bench.on.dress === 'FOIL') {
-    return `M${x(-out - 5)} ${y(0.4)}L${x(-out)} ${y(up * 0.55)}L${x(-half * 0.75)} ${y(up)}L${x(-2)} ${y(up + 0.6)}L${x(0)} ${y(up + 4)}L${x(2)} ${y(up + 0.6)}L${x(half * 0.75)} ${y(up)}L${x(out)} ${y(up * 0.55)}L${x(out + 5)} ${y(0.4)}Z`
-  }
-  return `M${x(-out - 5)} ${y(0.4)}C${x(-out)} ${y(up * 0.9)} ${x(-half * 0.6)} ${y(up + 1)} ${x(0)} ${y(up + 1)}S${x(out)} ${y(up * 0.9)} ${x(out + 5)} ${y(0.4)}Z`
-})
+const sheet = computed(() => sheetPath(bench.on.dress === 'FOIL', halfMm.value, topMm.value, x, y))
 
 const thickness = computed(() => bench.answer!.piece.thicknessMm)
 /** Upright, its height is not its thickness, and cannot be dragged. */
 const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
-
 function pointerMm(event: PointerEvent): number {
   const box = svg.value!.getBoundingClientRect()
   return ((event.clientY - box.top) / box.height) * (HEIGHT - above.value)
@@ -225,77 +126,23 @@ function letGo() {
         t('ui.cut.cross-section-thick-coldest-point', {
           thickness: units.amount('length', thickness),
           coldest: units.degrees(coldestC),
-          value: band?.word ?? '',
+          band: band?.word ?? '',
         })
       "
     >
-      <defs>
-        <clipPath id="flesh"><path :d="outline" /></clipPath>
-        <pattern id="salt" width="9" height="9" patternUnits="userSpaceOnUse">
-          <rect width="9" height="9" fill="#fbfaf5" />
-          <path d="M1 2h1.6M6 1l1 1.2M4 5.4h1.4M8 7l-1 1M1.4 7.6l1 .8" stroke="#a9a695" stroke-width="1" />
-        </pattern>
-        <pattern id="bed" width="26" height="12" patternUnits="userSpaceOnUse">
-          <rect width="26" height="12" fill="#dfe3c4" />
-          <path
-            d="M2 3h9a2.5 2.5 0 0 1 0 5h-9a2.5 2.5 0 0 1 0-5zM16 7h8a2 2 0 0 1 0 4h-8a2 2 0 0 1 0-4z"
-            fill="#b9c58f"
-            stroke="#7c8a58"
-            stroke-width=".8"
-          />
-        </pattern>
-        <pattern id="citrus" width="34" height="12" patternUnits="userSpaceOnUse">
-          <rect width="34" height="12" fill="#f6e8b8" />
-          <path d="M1 1.5h32v9H1z" fill="#f3d679" stroke="#b98f23" stroke-width="1.2" />
-          <path d="M9 2v8M17 2v8M25 2v8" stroke="#fbf3d2" stroke-width="1.4" />
-        </pattern>
-        <pattern id="stuffing" width="10" height="10" patternUnits="userSpaceOnUse">
-          <rect width="10" height="10" fill="#d9bf8f" />
-          <path
-            d="M2 2l2 1M6 4l2-1M3 7l1 1M8 8h1"
-            stroke="#5f7a46"
-            stroke-width="1.6"
-            stroke-linecap="round"
-          />
-        </pattern>
-      </defs>
-      <g class="ruler" aria-hidden="true">
-        <line :x1="LEFT - 16" :x2="LEFT - 16" :y1="y(0)" :y2="y(topMm * 1.05)" />
-        <g v-for="mark in marks" :key="mark.y">
-          <line :x1="LEFT - 16" :x2="LEFT - (mark.long ? 4 : 10)" :y1="mark.y" :y2="mark.y" />
-          <text v-if="mark.long" :x="LEFT - 22" :y="mark.y + 5" text-anchor="end">{{ mark.label }}</text>
-        </g>
-        <text :x="LEFT - 16" :y="floor + 24" text-anchor="middle">{{ units.unit('length').sign }}</text>
-      </g>
-
+      <CutRuler :top-mm="topMm * 1.05" :per-mm="perMm" :x="LEFT - 16" :y="y" />
       <path v-if="wrapped" :d="sheet" class="air" :class="bench.on.dress.toLowerCase()" />
-      <path
-        v-for="layer in behind"
-        :key="layer.kind"
-        :d="layer.path"
-        class="layer"
-        :class="[layer.kind, layer.when, { slices: bench.on.dress === 'OPEN_TRAY' }]"
-        :style="layer.kind === 'coat' && !layer.when ? { fill: coatFill } : {}"
-      />
-      <image
-        :class="{ later: !fishIn }"
-        :href="picture"
-        :x="x(-sections.halfWidthMm)"
-        :y="y(sections.baseMm + sections.heightMm)"
-        :width="2 * sections.halfWidthMm * perMm"
-        :height="sections.heightMm * perMm"
-        preserveAspectRatio="none"
-        clip-path="url(#flesh)"
-      />
-      <path :d="flakes" clip-path="url(#flesh)" class="flakes" :style="{ opacity: flaking }" />
-      <path :d="outline" class="edge" :class="{ later: !fishIn }" />
-      <path
-        v-for="layer in inFront"
-        :key="layer.kind"
-        :d="layer.path"
-        class="layer"
-        :class="[layer.kind, layer.when, bench.on.filling.toLowerCase()]"
-        :style="layer.kind === 'coat' && !layer.when ? { fill: coatFill } : {}"
+      <SectionOutline
+        :sections="sections"
+        :minute="bench.minute"
+        :x="x"
+        :y="y"
+        :fish-later="!fishIn"
+        :flaking="flaking"
+        :coat-fill="coatFill"
+        :coat-over="bench.on.dress === 'TOPPING'"
+        :slices="bench.on.dress === 'OPEN_TRAY'"
+        :stuffed="bench.on.filling === 'STUFFING'"
       />
       <path
         class="tray"
@@ -398,24 +245,9 @@ svg {
   touch-action: pan-y;
   user-select: none;
 }
-.ruler line {
-  stroke: var(--ink);
-  stroke-width: 1;
-}
-.ruler text,
 .small {
   fill: var(--ink-soft);
   font: 13px var(--figures);
-}
-.edge {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 2;
-}
-.flakes {
-  fill: none;
-  stroke: #6b5b3e;
-  stroke-width: 1.5;
 }
 .tray {
   fill: none;
@@ -435,45 +267,6 @@ svg {
 .air.foil {
   fill: #e7edf0;
   stroke: #7a8b95;
-}
-.layer {
-  stroke: var(--ink);
-  stroke-width: 1.6;
-  stroke-linejoin: round;
-}
-.layer.crust {
-  fill: url(#salt);
-}
-.layer.bed {
-  fill: url(#bed);
-}
-.layer.bed.slices {
-  fill: url(#citrus);
-}
-.layer.liquid {
-  fill: #e2b65a;
-  fill-opacity: 0.55;
-  stroke: #9a6f17;
-}
-.layer.filling {
-  fill: #b9c58f;
-  fill-opacity: 0.85;
-}
-.layer.hollow {
-  fill: var(--salt);
-}
-.layer.filling.stuffing {
-  fill: url(#stuffing);
-  fill-opacity: 1;
-}
-.layer.later,
-.edge.later {
-  fill: none !important;
-  stroke-dasharray: 5 5;
-  opacity: 0.6;
-}
-image.later {
-  opacity: 0.25;
 }
 .burnt {
   color: var(--danger);

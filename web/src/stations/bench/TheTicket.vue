@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { t } from '../../messages/say'
-import { useNow } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Answer, StageSpan } from '../../api/types'
 import { ADDED } from '../../messages/labels'
-import { clock, minutesInWords } from '../../messages/time'
+import { minutesInWords } from '../../messages/time'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import CautionList from '../../components/CautionList.vue'
-import FoldingSteps from './FoldingSteps.vue'
 import ShoppingDialog from './ShoppingDialog.vue'
+import TicketAmounts from './TicketAmounts.vue'
+import TicketDoubts from './TicketDoubts.vue'
+import TicketTimes from './TicketTimes.vue'
 import { useTray } from '../../stores/tray'
 
 /** The slip pinned over the pass. */
@@ -18,9 +19,7 @@ defineEmits<{ putIn: [] }>()
 const bench = useBench()
 const units = useUnits()
 const tray = useTray()
-const folding = ref(false)
 const shopping = ref(false)
-const present = useNow({ interval: 5000 })
 
 const answer = computed(() => bench.answer)
 const dial = computed(() => {
@@ -41,7 +40,6 @@ const dial = computed(() => {
 })
 /** A gas oven's mark: 8, 8½. */
 const gas = (mark: number) => `${Math.floor(mark) || ''}${mark % 1 ? '½' : ''}`
-const plate = computed(() => new Date(present.value.getTime() + bench.endMinute * 60000))
 /** The stages one by one, where there is more than a bake and a rest. */
 const stages = computed(() => {
   const all = answer.value?.programme ?? []
@@ -60,19 +58,10 @@ const stages = computed(() => {
   }))
 })
 /** What the flesh is like where a stuffing decided. */
-const like = (celsius: number) =>
-  [...(bench.catalogue?.bands ?? [])].reverse().find((b) => celsius >= b.fromC)?.word ?? ''
-const fate = computed(() => like(answer.value?.peakC ?? 0))
-/** What it still is when it comes out, where the coast makes something else of it: nobody shall think that it is a mistake. */
-const yet = computed(() => {
-  const a = answer.value
-  return a && like(a.pullC) !== like(a.peakC) ? like(a.pullC) : null
+const fate = computed(() => {
+  const peak = answer.value?.peakC ?? 0
+  return [...(bench.catalogue?.bands ?? [])].reverse().find((b) => peak >= b.fromC)?.word ?? ''
 })
-const doubts = computed(() => bench.certainty?.doubts ?? answer.value?.doubts ?? [])
-const widest = computed(() => doubts.value[0])
-const wide = computed(() =>
-  bench.checkWindow ? bench.checkWindow.noLaterThanMin - bench.checkWindow.checkFromMin : 0,
-)
 /** What forbids it stands before any minutes. */
 const first = computed(() => answer.value?.cautions.filter((c) => c.weight === 'STOP') ?? [])
 /** What opening and resting need is said at the Oven side when it is time; on paper it stands below. */
@@ -95,47 +84,7 @@ const print = () => window.print()
       </dl>
       <p class="others">{{ dial.others }}</p>
       <CautionList v-if="first.length" :cautions="first" />
-      <dl>
-        <div>
-          <dt>{{ t('ui.ticket.in') }}</dt>
-          <dd>{{ clock(present) }}</dd>
-        </div>
-        <template v-if="bench.checkWindow">
-          <div class="check">
-            <dt>{{ t('ui.ticket.check-from') }}</dt>
-            <dd>{{ t('ui.min', { n: minutesInWords(bench.checkWindow.checkFromMin) }) }}</dd>
-          </div>
-          <div>
-            <dt>{{ t('ui.ticket.likely') }}</dt>
-            <dd>{{ t('ui.min', { n: minutesInWords(bench.checkWindow.likelyMin) }) }}</dd>
-          </div>
-          <div>
-            <dt>{{ t('ui.ticket.no-later-than') }}</dt>
-            <dd>{{ t('ui.min', { n: minutesInWords(bench.checkWindow.noLaterThanMin) }) }}</dd>
-          </div>
-        </template>
-        <div>
-          <dt>{{ t('ui.ticket.pull-at') }}</dt>
-          <dd>
-            <small v-if="yet">{{ t('ui.ticket.as-meant', { band: yet }) }}</small>
-            {{ units.degrees(answer.pullC) }}
-          </dd>
-        </div>
-        <div>
-          <dt>{{ t('ui.ticket.rest') }}</dt>
-          <dd>{{ t('ui.min', { n: minutesInWords(answer.restMinutes) }) }}</dd>
-        </div>
-        <div>
-          <dt>{{ t('ui.ticket.coasts-to') }}</dt>
-          <dd>
-            {{ units.degrees(answer.peakC) }} <small>+{{ units.rise(answer.peakC - answer.pullC) }}</small>
-          </dd>
-        </div>
-        <div>
-          <dt>{{ t('ui.ticket.on-the-plate') }}</dt>
-          <dd>{{ clock(plate) }}</dd>
-        </div>
-      </dl>
+      <TicketTimes :answer="answer" />
       <ol v-if="stages.length" class="stages" :aria-label="t('ui.ticket.stages')">
         <li v-for="stage in stages" :key="stage.key">
           <b>{{ stage.at }}</b> {{ stage.words }}
@@ -151,63 +100,13 @@ const print = () => window.print()
         }}
         <b>{{ units.degrees(answer.peakC) }}</b>, {{ fate }}.
       </p>
-      <dl class="quantities">
-        <div v-for="a in answer.quantities.amounts" :key="a.what">
-          <dt class="thing">{{ a.what }}</dt>
-          <dd>{{ a.said }}</dd>
-        </div>
-        <div v-if="answer.quantities.sheet">
-          <dt class="thing">
-            {{ t('ui.ticket.each-sheet') }}
-            <button class="fold" @click="folding = true">{{ t('ui.ticket.how-to-fold-it') }}</button>
-          </dt>
-          <dd>
-            {{ units.show('length', answer.quantities.sheet.acrossMm) }} ×
-            {{ units.amount('length', answer.quantities.sheet.alongMm) }}
-          </dd>
-        </div>
-        <div>
-          <dt class="thing">{{ t('ui.ticket.water-lost') }}</dt>
-          <dd>
-            {{ answer.waterLossG < 0.5 ? t('ui.ticket.none') : units.amount('mass', answer.waterLossG) }}
-          </dd>
-        </div>
-      </dl>
-      <details v-if="widest" class="why">
-        <summary>
-          {{
-            t('ui.ticket.widest-doubt-min', {
-              what: widest.what,
-              minutes: minutesInWords(Math.max(0.5, widest.minutes)),
-            })
-          }}
-          <template v-if="widest.remedy">
-            {{
-              t('ui.ticket.would-narrow-the-window-from', {
-                toUpperCase: widest.remedy[0]?.toUpperCase(),
-                slice: widest.remedy.slice(1),
-                wide: minutesInWords(wide),
-                narrowsTo: minutesInWords(widest.narrowsToMin),
-              })
-            }}
-          </template>
-        </summary>
-        <ol>
-          <li v-for="doubt in doubts.slice(1)" :key="doubt.what">
-            {{
-              t('ui.ticket.min', { what: doubt.what, minutes: minutesInWords(Math.max(0.5, doubt.minutes)) })
-            }}<template v-if="doubt.remedy">{{
-              t('ui.ticket.would-help', { remedy: doubt.remedy })
-            }}</template>
-          </li>
-        </ol>
-      </details>
+      <TicketAmounts :answer="answer" />
+      <TicketDoubts />
       <ul v-if="answer.quantities.advice.length" class="advice">
         <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
       </ul>
       <CautionList :cautions="now(answer)" />
       <CautionList class="printed" :cautions="later(answer)" />
-      <FoldingSteps v-if="folding" v-model="folding" />
       <ShoppingDialog v-if="shopping" v-model="shopping" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
       <div class="actions">
@@ -266,32 +165,6 @@ const print = () => window.print()
 .slip.stale dl {
   opacity: 0.4;
 }
-dl {
-  margin: 0;
-  padding: 5px 0;
-  border-bottom: 1px dashed #a9a695;
-  font-family: var(--figures);
-}
-dl > div {
-  display: flex;
-  align-items: baseline;
-  justify-content: space-between;
-  padding: 2px 0;
-}
-dt {
-  font-size: 14px;
-  text-transform: uppercase;
-}
-dd {
-  margin: 0;
-  font-size: 18px;
-  font-weight: 700;
-}
-dd small {
-  color: var(--ink-soft);
-  font-size: 14px;
-  font-weight: 400;
-}
 .top {
   padding: 0;
   border: 0;
@@ -301,12 +174,7 @@ dd small {
   font-size: 36px;
   line-height: 1.1;
 }
-.check dd {
-  font-size: 28px;
-  line-height: 1.15;
-}
-.others,
-.why {
+.others {
   margin: 0;
   padding-bottom: 6px;
   border-bottom: 1px dashed #a9a695;
@@ -316,26 +184,6 @@ dd small {
 .others {
   font-family: var(--figures);
   text-align: right;
-}
-.why summary {
-  cursor: pointer;
-}
-.why ol {
-  margin: 4px 0 0;
-  padding-left: 18px;
-}
-.quantities {
-  padding-bottom: 0;
-  border: 0;
-}
-.quantities dd {
-  flex: none;
-  margin-left: 10px;
-  font-size: 15px;
-  font-weight: 400;
-}
-.quantities .thing {
-  text-transform: none;
 }
 .stages,
 .advice {
@@ -374,11 +222,6 @@ dd small {
   border-left: 4px solid var(--danger);
   color: var(--danger);
 }
-.main-action kbd {
-  border-color: #d79c8a;
-  background: none;
-  color: #fff;
-}
 .actions {
   position: sticky;
   bottom: 0;
@@ -395,16 +238,6 @@ dd small {
 .more button {
   padding: 0 4px;
   font-size: 14px;
-}
-.fold {
-  display: block;
-  min-height: 24px;
-  padding: 0;
-  border: 0;
-  background: none;
-  color: var(--ink-soft);
-  font: 13px var(--text);
-  text-decoration: underline;
 }
 .waiting {
   padding: 30px 10px;

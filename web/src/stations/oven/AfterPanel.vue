@@ -86,7 +86,7 @@ function taken(event: Event) {
       <p>
         {{
           t('ui.after-panel.min-at-likely-said', {
-            value: minutesInWords(bake.actualMin ?? 0),
+            minutes: minutesInWords(bake.actualMin ?? 0),
             dial: units.dial(bake.dialC),
             likely: minutesInWords(bake.likelyMin),
           })

@@ -45,7 +45,7 @@ const rested = computed(() =>
           noLaterThan: minutesInWords(window.noLaterThanMin),
         })
       }}<template v-if="bake.actualMin !== undefined">
-        {{ t('ui.bake-bar.out-at', { actual: minutesInWords(bake.actualMin) }) }}</template
+        {{ ' ' }}{{ t('ui.bake-bar.out-at', { actual: minutesInWords(bake.actualMin) }) }}</template
       >
     </p>
   </div>

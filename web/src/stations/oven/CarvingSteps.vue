@@ -21,7 +21,7 @@ const lifted = computed(() => props.bake.portions ?? 0)
     <figure><CarvingDrawing :picture="at.picture" /></figure>
     <div class="words" aria-live="polite">
       <p class="count">
-        {{ t('ui.carving-steps.of', { value: Math.min(step, steps.length - 1) + 1, count: steps.length }) }}
+        {{ t('ui.carving-steps.of', { step: Math.min(step, steps.length - 1) + 1, count: steps.length }) }}
       </p>
       <h2>{{ at.say }}</h2>
       <p>{{ at.hint }}</p>

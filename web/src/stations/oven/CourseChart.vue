@@ -4,8 +4,8 @@ import { useThrottleFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Bake, Inside } from '../../api/types'
-import { fleshColour } from '../../drawing/flesh'
-import { path, scale, ticks } from '../../drawing/scale'
+import ChartFrame from '../../components/ChartFrame.vue'
+import { useChart } from '../../composables/chart'
 import { valueAt } from '../../drawing/sectionPicture'
 import { latest } from '../../composables/latest'
 import { useUnits } from '../../messages/units'
@@ -18,7 +18,7 @@ const WIDTH = 540
 const HEIGHT = 330
 const LEFT = 46
 /** The names of the bands stand on the right, however long they are: about so wide is a letter. */
-const LETTER = 7.5
+const LETTER = 8.5
 const RIGHT_LEAST = 70
 const TOP = 12
 const BOTTOM = 30
@@ -50,20 +50,15 @@ const fan = computed(() => inside.value!.fan)
 const minute = computed(() => Math.max(0, props.seconds / 60))
 const end = computed(() => Math.max(props.bake.window.noLaterThanMin * 1.08, minute.value + 0.5))
 const leastC = computed(() => Math.min(0, fan.value.lowC[0] ?? 0))
-const RIGHT = computed(() => Math.max(RIGHT_LEAST, ...bands.value.map((b) => 12 + LETTER * b.word.length)))
-const x = computed(() => scale([0, end.value], [LEFT, WIDTH - RIGHT.value]))
-const y = computed(() => scale([leastC.value, MOST_C], [HEIGHT - BOTTOM, TOP]))
-const inBox = (c: number) => y.value(Math.max(leastC.value, Math.min(MOST_C, c)))
-
-function points(celsius: number[]): [number, number][] {
-  const { minute: m } = fan.value
-  return m.flatMap((at, i) => (at <= end.value ? [[x.value(at), inBox(celsius[i]!)]] : [])) as [
-    number,
-    number,
-  ][]
-}
-const band = computed(() => path([...points(fan.value.lowC), ...points(fan.value.highC).reverse()]) + 'Z')
-const middle = computed(() => path(points(fan.value.middleC)))
+const right = computed(() => {
+  const letters = (bench.catalogue?.bands ?? []).map((band) => band.word.length)
+  return Math.max(RIGHT_LEAST, ...letters.map((count) => 18 + LETTER * count))
+})
+const chart = useChart(
+  () => ({ width: WIDTH, height: HEIGHT, left: LEFT, right: right.value, top: TOP, bottom: BOTTOM }),
+  () => ({ endMinute: end.value, leastC: leastC.value, mostC: MOST_C }),
+)
+const { x, inBox } = chart
 const expectedC = computed(() => valueAt(fan.value.minute, fan.value.middleC, minute.value))
 
 /** The last reading comes with the bake itself, before the members are asked for again. */
@@ -87,22 +82,13 @@ const hand = computed(() => ({
   celsius: probeAt.value?.celsius ?? expectedC.value,
   words: probeAt.value
     ? units.degrees(probeAt.value.celsius)
-    : t('ui.course-chart.about', { value: units.degrees(expectedC.value) }),
+    : t('ui.course-chart.about', { temp: units.degrees(expectedC.value) }),
 }))
-const late = computed(() => minute.value > end.value * 0.6)
-const bands = computed(() => {
-  const all = bench.catalogue?.bands ?? []
-  return all.slice(1).map((b, i) => {
-    const from = b.fromC
-    const to = Math.min(MOST_C, all[i + 2]?.fromC ?? MOST_C)
-    return {
-      ...b,
-      top: y.value(to),
-      height: y.value(from) - y.value(to),
-      colour: fleshColour((from + to) / 2),
-    }
-  })
+const checkWindow = computed(() => {
+  const { checkFromMin, noLaterThanMin } = props.bake.window
+  return { checkFromMin, noLaterThanMin }
 })
+const late = computed(() => minute.value > end.value * 0.6)
 </script>
 
 <template>
@@ -113,41 +99,9 @@ const bands = computed(() => {
     role="img"
     :aria-label="t('ui.course-chart.the-middle-is-at', { words: hand.words })"
   >
-    <g v-for="b in bands" :key="b.word">
-      <rect :x="LEFT" :y="b.top" :width="WIDTH - LEFT - RIGHT" :height="b.height" :fill="b.colour" />
-      <text :x="WIDTH - RIGHT + 8" :y="b.top + b.height / 2 + 5">{{ b.word }}</text>
-    </g>
-    <rect
-      class="window"
-      :x="x(bake.window.checkFromMin)"
-      :y="TOP"
-      :width="Math.max(1, x(bake.window.noLaterThanMin) - x(bake.window.checkFromMin))"
-      :height="HEIGHT - TOP - BOTTOM"
-    />
-    <line :x1="LEFT" :x2="WIDTH - RIGHT" :y1="y(leastC)" :y2="y(leastC)" class="base" />
-    <text
-      v-for="level in units.axis('heat', leastC, MOST_C, 4)"
-      :key="level.shown"
-      :x="LEFT - 8"
-      :y="y(level.si) + 5"
-      text-anchor="end"
-      class="figure"
-    >
-      {{ level.shown }}°
-    </text>
-    <text
-      v-for="tick in ticks(end, 7)"
-      :key="tick"
-      :x="x(tick)"
-      :y="HEIGHT - 8"
-      text-anchor="middle"
-      class="figure"
-    >
-      {{ tick }}
-    </text>
-    <text :x="WIDTH" :y="HEIGHT - 8" text-anchor="end" class="figure">{{ t('ui.course-chart.min') }}</text>
-    <path :d="band" class="fan" />
-    <path :d="middle" class="model" :class="{ faint: believed.length }" />
+    <ChartFrame :chart="chart" :window="checkWindow" :parts="{ minutes: 7, degrees: 4 }" />
+    <path :d="chart.between(fan.minute, fan.lowC, fan.highC)" class="fan" />
+    <path :d="chart.through(fan.minute, fan.middleC)" class="model" :class="{ faint: believed.length }" />
     <circle
       v-for="(reading, i) in doubted"
       :key="i"
@@ -158,7 +112,12 @@ const bands = computed(() => {
     />
     <path
       v-if="believed.length"
-      :d="path(believed.map((t) => [x(t.minute), inBox(t.celsius)]))"
+      :d="
+        chart.through(
+          believed.map((r) => r.minute),
+          believed.map((r) => r.celsius),
+        )
+      "
       class="trace"
     />
     <line :x1="x(minute)" :x2="x(minute)" :y1="TOP" :y2="HEIGHT - BOTTOM" class="hand" />
@@ -178,20 +137,9 @@ const bands = computed(() => {
 svg {
   width: 100%;
 }
-text {
-  fill: var(--ink);
-  font-size: 14px;
-}
-.figure {
-  fill: var(--ink-soft);
-  font-family: var(--figures);
-}
-.window {
-  fill: var(--kelp);
-  opacity: 0.22;
-}
-.base {
-  stroke: var(--rule);
+/* Read from across the kitchen. */
+svg :deep(.frame text) {
+  font-size: 16px;
 }
 .fan {
   fill: var(--brine);
@@ -222,6 +170,9 @@ text {
 }
 .at {
   fill: var(--clay);
+}
+text {
+  fill: var(--ink);
 }
 .now {
   font-size: 20px;

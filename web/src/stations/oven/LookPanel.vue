@@ -50,7 +50,7 @@ const verdict = computed(() => {
     const to = units.degrees(look.peakIfOutC)
     return {
       word: t('ui.look-panel.it-is-past-out-at'),
-      why: t('ui.look-panel.its-middle-goes-to-no', { to, other }),
+      why: t('ui.look-panel.its-middle-goes-to-no', { peak: to, other }),
     }
   }
   const gained = look.widthBeforeMin - look.widthAfterMin

@@ -71,8 +71,10 @@ async function hang(device: string | null) {
           <span>
             {{ units.degrees(tip.celsius)
             }}<template v-if="tip.battery !== undefined">
-              {{ t('ui.probe-dialog.battery', { battery: tip.battery }) }}</template
-            ><template v-if="tip.device === here"> {{ t('ui.probe-dialog.in-this-fish-2') }}</template>
+              {{ ' ' }}{{ t('ui.probe-dialog.battery', { battery: tip.battery }) }}</template
+            ><template v-if="tip.device === here">
+              {{ ' ' }}{{ t('ui.probe-dialog.in-this-fish-2') }}</template
+            >
           </span>
         </button>
       </li>
@@ -90,7 +92,7 @@ async function hang(device: string | null) {
             <span>
               {{ units.degrees(air.celsius)
               }}<template v-if="air.device === bake.air?.device">
-                {{ t('ui.probe-dialog.hangs-here') }}</template
+                {{ ' ' }}{{ t('ui.probe-dialog.hangs-here') }}</template
               >
             </span>
           </button>

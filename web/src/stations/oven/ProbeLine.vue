@@ -44,7 +44,7 @@ const low = computed(() => probe.value?.battery !== undefined && probe.value.bat
         t('ui.probe-line.nothing-heard-from-it-yet')
       }}</template>
       <template v-else>{{ probe.words ?? t('ui.probe-line.listening') }}</template>
-      <template v-if="low"> {{ t('ui.probe-line.battery', { battery: probe.battery }) }}</template>
+      <template v-if="low"> {{ ' ' }}{{ t('ui.probe-line.battery', { battery: probe.battery }) }}</template>
     </p>
   </div>
 </template>

@@ -3,9 +3,8 @@ import { t } from '../../messages/say'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
 import type { Answer, Bake } from '../../api/types'
-import { isInside } from '../../drawing/layers'
-import { closedPath } from '../../drawing/scale'
-import { sectionPicture, valueAt } from '../../drawing/sectionPicture'
+import SectionOutline from '../../components/SectionOutline.vue'
+import { valueAt } from '../../drawing/sectionPicture'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 
@@ -55,7 +54,6 @@ const perMm = computed(() =>
 )
 const x = (mm: number) => WIDTH / 2 + mm * perMm.value
 const y = (mm: number) => HEIGHT - BOTTOM - mm * perMm.value
-const closed = (half: number[][]) => closedPath(half, x, y)
 /** Half minutes are enough: a picture is made anew for each. */
 const minute = computed(() =>
   Math.min(
@@ -63,7 +61,6 @@ const minute = computed(() =>
     Math.max(answer.value!.bakeMinutes, Math.round((props.seconds / 60) * 4) / 4),
   ),
 )
-const picture = computed(() => sectionPicture(sections.value, minute.value))
 const coldestC = computed(() =>
   valueAt(answer.value!.trace.minute, answer.value!.trace.coldestC, minute.value),
 )
@@ -97,31 +94,7 @@ const spot = computed(() => ({
       role="img"
       :aria-label="t('ui.resting-cut.the-cut-its-middle-at', { coldest: units.degrees(coldestC) })"
     >
-      <defs>
-        <clipPath :id="`rest-${bake.id}`"><path :d="closed(sections.outline)" /></clipPath>
-      </defs>
-      <path
-        v-for="layer in layers.filter((l) => !isInside(l))"
-        :key="layer.kind"
-        :d="closed(layer.outline)"
-        :class="['layer', layer.kind.toLowerCase()]"
-      />
-      <image
-        :href="picture"
-        :x="x(-sections.halfWidthMm)"
-        :y="y(sections.baseMm + sections.heightMm)"
-        :width="2 * sections.halfWidthMm * perMm"
-        :height="sections.heightMm * perMm"
-        preserveAspectRatio="none"
-        :clip-path="`url(#rest-${bake.id})`"
-      />
-      <path :d="closed(sections.outline)" class="edge" />
-      <path
-        v-for="layer in layers.filter(isInside)"
-        :key="layer.kind"
-        :d="closed(layer.outline)"
-        :class="['layer', layer.kind.toLowerCase()]"
-      />
+      <SectionOutline :sections="sections" :minute="minute" :x="x" :y="y" />
       <line :x1="MARGIN" :x2="WIDTH - MARGIN" :y1="HEIGHT - BOTTOM" :y2="HEIGHT - BOTTOM" class="board" />
       <circle :cx="x(spot.x)" :cy="y(spot.y)" r="6" class="spot" />
       <text :x="x(spot.x) + 12" :y="y(spot.y) + 7">{{ units.degrees(coldestC) }}</text>
@@ -129,7 +102,7 @@ const spot = computed(() => ({
     <p v-if="answer.forgotten" class="left">
       {{
         t('ui.resting-cut.left-shut-for-minutes-its', {
-          round: Math.round(answer.forgotten.minutes),
+          minutes: Math.round(answer.forgotten.minutes),
           peak: units.degrees(answer.forgotten.peakC),
         })
       }}
@@ -155,32 +128,6 @@ svg {
 }
 .said b {
   font-size: 24px;
-}
-.layer {
-  stroke: #8d8877;
-}
-.coat {
-  fill: #c99f5a;
-}
-.crust {
-  fill: #fbfaf6;
-}
-.bed {
-  fill: #b9c29b;
-}
-.liquid {
-  fill: #dcd3a8;
-}
-.filling {
-  fill: #8fa06a;
-}
-.hollow {
-  fill: var(--salt);
-}
-.edge {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 1.5;
 }
 .board {
   stroke: #8a6a45;

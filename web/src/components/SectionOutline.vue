@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import { computed, useId } from 'vue'
+import type { Layer, Sections } from '../api/types'
+import { isInside } from '../drawing/layers'
+import { closedPath } from '../drawing/scale'
+import { sectionPicture } from '../drawing/sectionPicture'
+
+/** The fish cut through, coloured by its temperatures, with what lies under, round, over and in it. */
+const props = defineProps<{
+  sections: Sections
+  minute: number
+  /** Where a millimetre lies, in dots. */
+  x: (mm: number) => number
+  y: (mm: number) => number
+  /** The fish itself is still to come. */
+  fishLater?: boolean
+  /** How plainly the flakes show, 0 to 1; 0 for not at all. */
+  flaking?: number
+  /** The colour of what browns; the drawing's own where nothing is said. */
+  coatFill?: string
+  /** A coat lies over the fish and not round it. */
+  coatOver?: boolean
+  /** Slices of citrus lie under it. */
+  slices?: boolean
+  /** A stuffing is in it, and not herbs. */
+  stuffed?: boolean
+}>()
+
+/** A minute's rounding. */
+const SOON = 0.01
+
+const id = useId()
+const closed = (half: number[][]) => closedPath(half, props.x, props.y)
+const outline = computed(() => closed(props.sections.outline))
+const picture = computed(() => sectionPicture(props.sections, props.minute))
+const isOver = (layer: Layer) => isInside(layer) || (layer.kind === 'COAT' && Boolean(props.coatOver))
+const drawn = (layers: Layer[]) =>
+  layers.map((layer) => {
+    const later = props.minute < layer.fromMinute - SOON
+    return {
+      key: layer.kind,
+      path: closed(layer.outline),
+      class: [layer.kind.toLowerCase(), { later, slices: props.slices, stuffing: props.stuffed }],
+      style: layer.kind === 'COAT' && !later && props.coatFill ? { fill: props.coatFill } : {},
+    }
+  })
+const behind = computed(() => drawn(props.sections.layers.filter((l) => !isOver(l))))
+const inFront = computed(() => drawn(props.sections.layers.filter(isOver)))
+const image = computed(() => {
+  const { halfWidthMm, baseMm, heightMm } = props.sections
+  const left = props.x(-halfWidthMm)
+  const top = props.y(baseMm + heightMm)
+  return { x: left, y: top, width: props.x(halfWidthMm) - left, height: props.y(baseMm) - top }
+})
+/** Flesh parts along its flakes as it cooks. */
+const flakes = computed(() => {
+  const { halfWidthMm: half, heightMm: high, baseMm: base } = props.sections
+  return Array.from({ length: 9 }, (_, i) => {
+    const px = ((i - 4) / 5) * half
+    const bend = 0.05 * half
+    const at = (dx: number, up: number) => `${props.x(px + dx)} ${props.y(base + high * up)}`
+    return `M${at(-bend, 0.9)}Q${at(bend, 0.5)} ${at(-bend, 0.12)}`
+  }).join('')
+})
+</script>
+
+<template>
+  <g>
+    <defs>
+      <clipPath :id="`${id}-flesh`"><path :d="outline" /></clipPath>
+      <pattern id="salt" width="9" height="9" patternUnits="userSpaceOnUse">
+        <rect width="9" height="9" fill="#fbfaf5" />
+        <path d="M1 2h1.6M6 1l1 1.2M4 5.4h1.4M8 7l-1 1M1.4 7.6l1 .8" stroke="#a9a695" stroke-width="1" />
+      </pattern>
+      <pattern id="bed" width="26" height="12" patternUnits="userSpaceOnUse">
+        <rect width="26" height="12" fill="#dfe3c4" />
+        <path
+          d="M2 3h9a2.5 2.5 0 0 1 0 5h-9a2.5 2.5 0 0 1 0-5zM16 7h8a2 2 0 0 1 0 4h-8a2 2 0 0 1 0-4z"
+          fill="#b9c58f"
+          stroke="#7c8a58"
+          stroke-width=".8"
+        />
+      </pattern>
+      <pattern id="citrus" width="34" height="12" patternUnits="userSpaceOnUse">
+        <rect width="34" height="12" fill="#f6e8b8" />
+        <path d="M1 1.5h32v9H1z" fill="#f3d679" stroke="#b98f23" stroke-width="1.2" />
+        <path d="M9 2v8M17 2v8M25 2v8" stroke="#fbf3d2" stroke-width="1.4" />
+      </pattern>
+      <pattern id="stuffing" width="10" height="10" patternUnits="userSpaceOnUse">
+        <rect width="10" height="10" fill="#d9bf8f" />
+        <path d="M2 2l2 1M6 4l2-1M3 7l1 1M8 8h1" stroke="#5f7a46" stroke-width="1.6" stroke-linecap="round" />
+      </pattern>
+    </defs>
+    <path v-for="l in behind" :key="l.key" :d="l.path" class="layer" :class="l.class" :style="l.style" />
+    <image
+      :class="{ later: fishLater }"
+      :href="picture"
+      v-bind="image"
+      preserveAspectRatio="none"
+      :clip-path="`url(#${id}-flesh)`"
+    />
+    <path
+      v-if="flaking"
+      :d="flakes"
+      :clip-path="`url(#${id}-flesh)`"
+      class="flakes"
+      :style="{ opacity: flaking }"
+    />
+    <path :d="outline" class="edge" :class="{ later: fishLater }" />
+    <path v-for="l in inFront" :key="l.key" :d="l.path" class="layer" :class="l.class" :style="l.style" />
+  </g>
+</template>
+
+<style scoped>
+.edge {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.flakes {
+  fill: none;
+  stroke: #6b5b3e;
+  stroke-width: 1.5;
+}
+.layer {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  stroke-linejoin: round;
+}
+.coat {
+  fill: #c99f5a;
+}
+.crust {
+  fill: url(#salt);
+}
+.bed {
+  fill: url(#bed);
+}
+.bed.slices {
+  fill: url(#citrus);
+}
+.liquid {
+  fill: #e2b65a;
+  fill-opacity: 0.55;
+  stroke: #9a6f17;
+}
+.filling {
+  fill: #b9c58f;
+  fill-opacity: 0.85;
+}
+.hollow {
+  fill: var(--salt);
+}
+.filling.stuffing {
+  fill: url(#stuffing);
+  fill-opacity: 1;
+}
+.layer.later,
+.edge.later {
+  fill: none !important;
+  stroke-dasharray: 5 5;
+  opacity: 0.6;
+}
+image.later {
+  opacity: 0.25;
+}
+</style>
