@@ -1,7 +1,5 @@
 package olla.journeys;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.Map;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -59,6 +57,9 @@ final class Evening implements BeforeAllCallback, AfterAllCallback {
                         .getStore(STORE)
                         .getOrComputeIfAbsent(DEMO, demo -> started(DEMO, DEMO, Map.of()), Kitchen.class)
                 : started(name, command, surroundings);
+        if (name == null) {
+            kitchen.asAtFirst();
+        }
         screen = new Screen(kitchen.address());
     }
 
@@ -66,9 +67,10 @@ final class Evening implements BeforeAllCallback, AfterAllCallback {
         try {
             Kitchen kitchen = new Kitchen(name, surroundings);
             kitchen.olla(command);
+            kitchen.remember();
             return kitchen;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
         }
     }
 

@@ -26,10 +26,20 @@ final class Kitchen implements AutoCloseable {
     private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
+    /** The bake that the demo begins with, and how long it has been in by then, s. */
+    private static final String TROUT = "Whole trout in foil, sorrel";
+
+    private static final int TROUT_S = 660;
+
     private final Path folder;
     private final int port;
     private final int databasePort;
     private final Map<String, String> surroundings;
+
+    /** The ids of the demo's bakes, once they are there, as SQL has them, and of those the one in the oven. */
+    private String first;
+
+    private String inOven;
 
     Kitchen(String name) throws IOException {
         this(name, Map.of());
@@ -123,6 +133,26 @@ final class Kitchen implements AutoCloseable {
         ProcessHandle handle = ProcessHandle.of(pid).orElseThrow();
         handle.destroyForcibly();
         handle.onExit().get(20, TimeUnit.SECONDS);
+    }
+
+    /** Notes what is there now, for {@link #asAtFirst}. */
+    void remember() throws Exception {
+        first = sql("select group_concat(quote(id)) from bake").strip();
+        inOven = sql("select quote(id) from bake where logged_at is null").strip();
+    }
+
+    /**
+     * Takes back what other tests have put in or out, so that each class of them finds the kitchen as if it were the first: one
+     * bake in the oven, nobody has touched it.
+     */
+    void asAtFirst() throws Exception {
+        sql("delete from bake where id not in (" + first + ");"
+                + " delete from tap where bake_id = " + inOven + ";"
+                + " delete from photo where bake_id = " + inOven + ";"
+                + " delete from probe_use where bake_id = " + inOven + ";"
+                + " update bake set out_at = null, logged_at = null, cleared_at = null, verdict = null,"
+                + " probe_celsius = null, note = null, revision = revision + 1 where id = " + inOven);
+        hasBeenIn(TROUT, TROUT_S);
     }
 
     /** Lets a running bake have gone in, and whatever came after, earlier than it did: no test waits a quarter of an hour. */
