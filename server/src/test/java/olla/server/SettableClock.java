@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
 
@@ -16,7 +15,6 @@ public final class SettableClock extends Clock {
     private Instant now = Instant.parse("2026-03-06T18:00:00Z");
 
     /** Stands in for the kitchen's own. */
-    @TestConfiguration
     public static class InPlaceOfTheKitchens {
         @Bean
         @Primary

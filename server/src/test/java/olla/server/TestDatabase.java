@@ -9,7 +9,6 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
-import org.springframework.test.context.DynamicPropertyRegistry;
 
 /** A real MariaDB of the tests' own, started by the one command below target, stopped when the tests end. */
 public final class TestDatabase {
@@ -33,11 +32,6 @@ public final class TestDatabase {
             only = new TestDatabase();
         }
         return only;
-    }
-
-    /** Points Spring at a schema of the test class's own, made anew. */
-    public static void use(DynamicPropertyRegistry registry, String schema) {
-        running().connection(schema).forEach((name, value) -> registry.add(name, () -> value));
     }
 
     /** Connection settings for a schema, made anew by the driver and Flyway. */

@@ -6,8 +6,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
-import olla.server.OllaServer;
-import olla.server.TestDatabase;
+import olla.server.Started;
 import olla.server.bakes.BakeService;
 import olla.server.bakes.BakeView;
 import olla.server.bakes.PutIn;
@@ -16,13 +15,9 @@ import olla.server.bakes.rows.TapKind;
 import olla.server.query.EstimateRequest;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** The kitchen behind the stand-in devices follows what cooks tap. */
-@SpringBootTest(classes = OllaServer.class, webEnvironment = WebEnvironment.RANDOM_PORT)
+@Started(schema = "standin")
 class RealBakeTest {
 
     @Autowired
@@ -30,11 +25,6 @@ class RealBakeTest {
 
     @Autowired
     private ObjectMapper json;
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "standin");
-    }
 
     private BakeView putIn(Instant at) throws Exception {
         EstimateRequest question = json.readValue("""

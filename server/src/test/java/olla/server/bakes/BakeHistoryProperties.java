@@ -17,8 +17,9 @@ import java.util.UUID;
 import olla.core.doneness.Cue;
 import olla.core.doneness.Doneness;
 import olla.core.uncertainty.Observation.Verdict;
+import olla.server.Http;
 import olla.server.SettableClock;
-import olla.server.TestDatabase;
+import olla.server.Started;
 import olla.server.bakes.rows.Bake;
 import olla.server.bakes.rows.BakeRepository;
 import olla.server.bakes.rows.BakeTimeline;
@@ -30,26 +31,19 @@ import olla.server.query.EstimateRequest;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.boot.test.web.client.TestRestTemplate;
-import org.springframework.context.annotation.Import;
 import org.springframework.http.HttpEntity;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /**
  * Hundreds of evenings nobody would have thought of: taps, undos, readings, verdicts, forgotten nights and clocks that are set,
  * in any order, over HTTP into a real MariaDB. Whatever is asked, nothing is answered by a fault of the server's, no list is
  * lost, and what is shown is what an instance that has just been started makes of the stored rows.
  */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = "olla.taps.patience=0ms")
-@Import(SettableClock.InPlaceOfTheKitchens.class)
+@Started(schema = "history", settings = "olla.taps.patience=0ms", with = SettableClock.InPlaceOfTheKitchens.class)
 class BakeHistoryProperties {
 
     private static final int EVENINGS = 12;
@@ -60,7 +54,7 @@ class BakeHistoryProperties {
     private static final List<String> OF_NOW = List.of("now", "air", "revision");
 
     @Autowired
-    private TestRestTemplate http;
+    private Http http;
 
     @Autowired
     private ObjectMapper json;
@@ -86,11 +80,6 @@ class BakeHistoryProperties {
     private Random random;
     private final List<UUID> ids = new ArrayList<>();
     private final Map<UUID, List<UUID>> tapped = new HashMap<>();
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "history");
-    }
 
     @RepeatedTest(EVENINGS)
     void whateverIsTappedNothingBreaksAndTheRowsTellIt(RepetitionInfo repetition) throws Exception {
@@ -226,7 +215,7 @@ class BakeHistoryProperties {
         HttpHeaders headers = new HttpHeaders();
         headers.setContentType(MediaType.APPLICATION_JSON);
         String text = body == null ? null : json.writeValueAsString(body);
-        ResponseEntity<String> answer = http.exchange(path, method, new HttpEntity<>(text, headers), String.class);
+        ResponseEntity<String> answer = http.exchange(path, method, new HttpEntity<>(text, headers));
         assertThat(answer.getStatusCode().value())
                 .as("%s %s %s: %s", method, path, text, answer.getBody())
                 .isLessThan(500);

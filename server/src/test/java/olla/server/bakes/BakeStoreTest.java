@@ -19,37 +19,28 @@ import java.util.concurrent.Future;
 import olla.core.messages.RefusedInput;
 import olla.core.plan.Moment;
 import olla.core.uncertainty.Observation.Verdict;
-import olla.server.TestDatabase;
+import olla.server.Http;
+import olla.server.Started;
 import olla.server.query.EstimateRequest;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.boot.test.web.client.TestRestTemplate;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** Bakes in a real MariaDB, over HTTP where it matters. */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = "olla.demo=true")
+@Started(schema = "store", settings = "olla.demo=true")
 class BakeStoreTest {
 
     @Autowired
     private BakeService bakes;
 
     @Autowired
-    private TestRestTemplate http;
+    private Http http;
 
     @Autowired
     private ObjectMapper json;
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "store");
-    }
 
     private static EstimateRequest hake() {
         try {
@@ -122,7 +113,7 @@ class BakeStoreTest {
         ExecutorService hands = Executors.newFixedThreadPool(4);
         List<Future<ResponseEntity<String>>> taps = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            taps.add(hands.submit(() -> http.postForEntity("/api/bakes", putIn(id), String.class)));
+            taps.add(hands.submit(() -> http.post("/api/bakes", putIn(id))));
         }
         for (Future<ResponseEntity<String>> tap : taps) {
             // Whoever comes second finds it there, or is told so and looks again; nobody gets a fault.
@@ -172,23 +163,21 @@ class BakeStoreTest {
 
     @Test
     void problemsAreProblemDetails() throws Exception {
-        ResponseEntity<String> missing = http.getForEntity("/api/bakes/" + UUID.randomUUID(), String.class);
+        ResponseEntity<String> missing = http.get("/api/bakes/" + UUID.randomUUID());
         assertThat(missing.getStatusCode()).isEqualTo(HttpStatus.NOT_FOUND);
         assertThat(json.readTree(missing.getBody()).get("detail").asText()).contains("no such bake");
-        assertThat(http.getForEntity("/api/bakes/not-an-id", String.class).getStatusCode())
-                .isEqualTo(HttpStatus.BAD_REQUEST);
+        assertThat(http.get("/api/bakes/not-an-id").getStatusCode()).isEqualTo(HttpStatus.BAD_REQUEST);
         String endless = "x".repeat(70_000);
-        assertThat(http.postForEntity("/api/estimates", endless, String.class).getStatusCode())
-                .isEqualTo(HttpStatus.PAYLOAD_TOO_LARGE);
+        assertThat(http.post("/api/estimates", endless).getStatusCode()).isEqualTo(HttpStatus.PAYLOAD_TOO_LARGE);
         // A map is sent in chunks, without its length.
-        ResponseEntity<String> chunked = http.postForEntity("/api/estimates", Map.of("piece", endless), String.class);
+        ResponseEntity<String> chunked = http.post("/api/estimates", Map.of("piece", endless));
         assertThat(chunked.getStatusCode()).isEqualTo(HttpStatus.PAYLOAD_TOO_LARGE);
     }
 
     @Test
     void everyStationIsThePage() {
         for (String path : List.of("/", "/bench", "/oven", "/oven/" + UUID.randomUUID(), "/log")) {
-            ResponseEntity<String> page = http.getForEntity(path, String.class);
+            ResponseEntity<String> page = http.get(path);
             assertThat(page.getBody()).as(path).contains("<div id=\"app\">");
             assertThat(page.getHeaders().getFirst("Content-Security-Policy")).contains("default-src 'self'");
         }
@@ -199,8 +188,7 @@ class BakeStoreTest {
     void theCommittedDocumentIsTheServedOne() throws Exception {
         // Longer than any question the application's own reader takes.
         ObjectMapper any = new ObjectMapper();
-        JsonNode served =
-                any.readTree(http.getForEntity("/v3/api-docs", String.class).getBody());
+        JsonNode served = any.readTree(http.get("/v3/api-docs").getBody());
         Path copy = Path.of("target", "openapi.json");
         Files.writeString(copy, any.writerWithDefaultPrettyPrinter().writeValueAsString(served) + "\n");
         JsonNode committed = any.readTree(Path.of("..", "web", "openapi.json").toFile());

@@ -16,26 +16,22 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import olla.core.uncertainty.Observation.Verdict;
-import olla.server.TestDatabase;
+import olla.server.Http;
+import olla.server.Started;
 import olla.server.bakes.rows.TapInput;
 import olla.server.bakes.rows.TapKind;
 import olla.server.web.NotNow;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.boot.test.web.client.TestRestTemplate;
 import org.springframework.http.HttpEntity;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** One intention has one id: asked for often, at once, or elsewhere too, it is done once or said not to be. */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
+@Started(schema = "intention")
 class OneIntentionTest {
 
     private static final int AT_ONCE = 20;
@@ -44,15 +40,10 @@ class OneIntentionTest {
     private BakeService bakes;
 
     @Autowired
-    private TestRestTemplate http;
+    private Http http;
 
     @Autowired
     private ObjectMapper json;
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "intention");
-    }
 
     private static <T> List<T> atOnce(int times, Callable<T> what) throws Exception {
         ExecutorService hands = Executors.newFixedThreadPool(times);
@@ -74,7 +65,7 @@ class OneIntentionTest {
     private ResponseEntity<String> post(String path, Object body) throws Exception {
         HttpHeaders headers = new HttpHeaders();
         headers.setContentType(MediaType.APPLICATION_JSON);
-        return http.postForEntity(path, new HttpEntity<>(json.writeValueAsString(body), headers), String.class);
+        return http.post(path, new HttpEntity<>(json.writeValueAsString(body), headers));
     }
 
     @Test
@@ -136,11 +127,7 @@ class OneIntentionTest {
             HttpHeaders headers = new HttpHeaders();
             headers.setContentType(MediaType.APPLICATION_JSON);
             HttpEntity<String> body = new HttpEntity<>(json.writeValueAsString(Map.of("device", "probe-x")), headers);
-            return http.exchange(
-                            "/api/bakes/" + mine + "/probe",
-                            org.springframework.http.HttpMethod.PUT,
-                            body,
-                            String.class)
+            return http.exchange("/api/bakes/" + mine + "/probe", org.springframework.http.HttpMethod.PUT, body)
                     .getStatusCode();
         });
         assertThat(answers).containsOnly(HttpStatus.OK);
@@ -208,7 +195,7 @@ class OneIntentionTest {
     }
 
     private JsonNode oven() throws Exception {
-        return json.readTree(http.getForObject("/api/ovens", String.class)).get(0);
+        return json.readTree(http.read("/api/ovens")).get(0);
     }
 
     private ResponseEntity<String> describe(Integer version, Map<String, Object> words) throws Exception {
@@ -220,12 +207,11 @@ class OneIntentionTest {
         return http.exchange(
                 "/api/ovens/1",
                 org.springframework.http.HttpMethod.PUT,
-                new HttpEntity<>(json.writeValueAsString(words), headers),
-                String.class);
+                new HttpEntity<>(json.writeValueAsString(words), headers));
     }
 
     private JsonNode oven(int id) throws Exception {
-        for (JsonNode oven : json.readTree(http.getForObject("/api/ovens", String.class))) {
+        for (JsonNode oven : json.readTree(http.read("/api/ovens"))) {
             if (oven.get("id").asInt() == id) {
                 return oven;
             }
@@ -239,8 +225,7 @@ class OneIntentionTest {
         return http.exchange(
                 "/api/ovens/" + id + "/away",
                 away ? org.springframework.http.HttpMethod.PUT : org.springframework.http.HttpMethod.DELETE,
-                new HttpEntity<>(headers),
-                String.class);
+                new HttpEntity<>(headers));
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.clearInvocations;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.spy;
 import static org.mockito.Mockito.verify;
 
 import jakarta.persistence.EntityManagerFactory;
@@ -13,7 +14,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import olla.core.uncertainty.Observation.Verdict;
 import olla.server.SettableClock;
-import olla.server.TestDatabase;
+import olla.server.Started;
 import olla.server.lessons.Lessons;
 import olla.server.ovens.OvenRepository;
 import olla.server.probes.ReadingStore;
@@ -24,19 +25,17 @@ import org.hibernate.stat.Statistics;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.context.annotation.Import;
+import org.springframework.beans.factory.config.BeanPostProcessor;
+import org.springframework.context.annotation.Bean;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
-import org.springframework.test.context.bean.override.mockito.MockitoSpyBean;
+import org.springframework.test.util.AopTestUtils;
 
 /** A list costs as many questions to the store when it is long as when it is short, and the log asks for no reading at all. */
-@SpringBootTest(
-        webEnvironment = WebEnvironment.NONE,
-        properties = "spring.jpa.properties.hibernate.generate_statistics=true")
-@Import(SettableClock.InPlaceOfTheKitchens.class)
+@Started(
+        schema = "queries",
+        settings = "spring.jpa.properties.hibernate.generate_statistics=true",
+        with = {SettableClock.InPlaceOfTheKitchens.class, QueryCountTest.WatchedReadings.class},
+        web = false)
 class QueryCountTest {
 
     @Autowired
@@ -63,17 +62,28 @@ class QueryCountTest {
     @Autowired
     private SettableClock clock;
 
-    @MockitoSpyBean
+    @Autowired
+    private ReadingStore store;
+
     private ReadingStore readings;
 
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "queries");
+    /** Lets the test see what is asked of the store of readings. */
+    static class WatchedReadings {
+        @Bean
+        static BeanPostProcessor watching() {
+            return new BeanPostProcessor() {
+                @Override
+                public Object postProcessBeforeInitialization(Object bean, String name) {
+                    return bean instanceof ReadingStore ? spy(bean) : bean;
+                }
+            };
+        }
     }
 
     /** Nobody else asks meanwhile. */
     @BeforeEach
     void quiet() {
+        readings = AopTestUtils.getTargetObject(store);
         stream.stop();
         sql.sql("delete from bake").update();
     }

@@ -21,7 +21,8 @@ import olla.core.plan.Moment.Phase;
 import olla.core.probe.Trust;
 import olla.core.uncertainty.Assessment.Advice;
 import olla.core.uncertainty.Observation.Verdict;
-import olla.server.TestDatabase;
+import olla.server.Http;
+import olla.server.Started;
 import olla.server.bakes.BakeView.MomentView;
 import olla.server.bakes.rows.TapInput;
 import olla.server.bakes.rows.TapKind;
@@ -32,35 +33,26 @@ import olla.server.web.NotNow;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.boot.test.web.client.TestRestTemplate;
 import org.springframework.http.HttpEntity;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** A bake while it runs: taps, looks, probes with good and bad readings, what the oven did. In a real MariaDB. */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
+@Started(schema = "running")
 class RunningBakeTest {
 
     @Autowired
     private BakeService bakes;
 
     @Autowired
-    private TestRestTemplate http;
+    private Http http;
 
     @Autowired
     private ObjectMapper json;
 
     private UUID id;
     private Instant in;
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "running");
-    }
 
     /** A hake that went in eight minutes ago and is likely done after twelve or so. */
     @BeforeEach
@@ -111,7 +103,8 @@ class RunningBakeTest {
         HttpHeaders headers = new HttpHeaders();
         headers.setContentType(MediaType.APPLICATION_JSON);
         String body = json.writeValueAsString(Map.of("readings", readings));
-        return json.readTree(http.postForObject("/api/readings", new HttpEntity<>(body, headers), String.class));
+        return json.readTree(
+                http.post("/api/readings", new HttpEntity<>(body, headers)).getBody());
     }
 
     /* As a hake in an oven that runs cool: the middle lags behind what the ticket expects. */
@@ -286,20 +279,19 @@ class RunningBakeTest {
         HttpHeaders headers = new HttpHeaders();
         headers.setContentType(MediaType.APPLICATION_JSON);
         String body = json.writeValueAsString(Map.of("readings", readings));
-        http.postForObject("/api/readings", new HttpEntity<>(body, headers), String.class);
+        http.post("/api/readings", new HttpEntity<>(body, headers));
         BakeView told = bakes.one(id);
         assertThat(told.window().likelyMin()).isGreaterThan(told.likelyMin() + 0.3);
         hang(null);
     }
 
     private void hang(String device) throws Exception {
-        JsonNode oven =
-                json.readTree(http.getForObject("/api/ovens", String.class)).get(0);
+        JsonNode oven = json.readTree(http.read("/api/ovens")).get(0);
         HttpHeaders headers = new HttpHeaders();
         headers.setContentType(MediaType.APPLICATION_JSON);
         headers.setIfMatch("\"" + oven.get("version").asInt() + "\"");
         String body = json.writeValueAsString(device == null ? Map.of() : Map.of("device", device));
-        http.put("/api/ovens/" + oven.get("id").asInt(), new HttpEntity<>(body, headers));
+        http.exchange("/api/ovens/" + oven.get("id").asInt(), HttpMethod.PUT, new HttpEntity<>(body, headers));
     }
 
     @Test
@@ -354,7 +346,7 @@ class RunningBakeTest {
     private JsonNode ovenWhen(int oven, int lessons) throws Exception {
         Instant end = Instant.now().plus(Duration.ofSeconds(20));
         while (Instant.now().isBefore(end)) {
-            for (JsonNode one : json.readTree(http.getForObject("/api/ovens", String.class))) {
+            for (JsonNode one : json.readTree(http.read("/api/ovens"))) {
                 if (one.get("id").asInt() == oven && one.get("lessons").asInt() == lessons) {
                     return one;
                 }

@@ -19,7 +19,7 @@ import olla.core.messages.RefusedInput;
 import olla.core.plan.Moment.Phase;
 import olla.core.uncertainty.Observation.Verdict;
 import olla.server.SettableClock;
-import olla.server.TestDatabase;
+import olla.server.Started;
 import olla.server.bakes.BakeView.MomentView;
 import olla.server.bakes.rows.TapInput;
 import olla.server.bakes.rows.TapKind;
@@ -28,16 +28,10 @@ import olla.server.web.NotNow;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.context.annotation.Import;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** What is stored of a bake can always be read, however long ago, in whatever order, by whichever clock. In a real MariaDB. */
-@SpringBootTest(webEnvironment = WebEnvironment.NONE)
-@Import(SettableClock.InPlaceOfTheKitchens.class)
+@Started(schema = "stored", with = SettableClock.InPlaceOfTheKitchens.class, web = false)
 class StoredBakesTest {
 
     @Autowired
@@ -51,11 +45,6 @@ class StoredBakesTest {
 
     @Autowired
     private SettableClock clock;
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "stored");
-    }
 
     @AfterEach
     void clear() {

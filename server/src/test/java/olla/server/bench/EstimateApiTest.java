@@ -15,22 +15,19 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.util.Base64;
 import java.util.Collections;
 import java.util.stream.Stream;
-import olla.server.load.Reckoner;
-import olla.server.load.TapsFirst;
+import olla.server.MockWeb;
+import olla.server.Started;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
-import org.springframework.context.annotation.Import;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
-@WebMvcTest(BenchController.class)
-@Import({Reckoner.class, TapsFirst.class})
+@Started(schema = "answers", with = MockWeb.class)
 class EstimateApiTest {
 
     private static final String HAKE = """

@@ -5,28 +5,30 @@ import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.BDDMockito.given;
+import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.reset;
 import static org.mockito.Mockito.verify;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import olla.core.estimate.OvenRecord;
+import olla.server.MockWeb;
+import olla.server.Started;
 import olla.server.bakes.BakeService;
-import olla.server.load.Reckoner;
-import olla.server.load.TapsFirst;
-import olla.server.query.CertaintyCache;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
-import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
 import org.springframework.http.MediaType;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
-@WebMvcTest(CertaintyController.class)
-@Import({Reckoner.class, TapsFirst.class, CertaintyCache.class})
+@Started(
+        schema = "answers",
+        with = {MockWeb.class, CertaintyApiTest.SomeBakes.class})
 class CertaintyApiTest {
 
     private static final String HAKE = """
@@ -38,8 +40,22 @@ class CertaintyApiTest {
     @Autowired
     private MockMvc mvc;
 
-    @MockitoBean
+    @Autowired
     private BakeService bakes;
+
+    /** A log that holds what a test says. */
+    static class SomeBakes {
+        @Bean
+        @Primary
+        BakeService someBakes() {
+            return mock();
+        }
+    }
+
+    @BeforeEach
+    void afresh() {
+        reset(bakes);
+    }
 
     private ResultActions ask(String body) throws Exception {
         return mvc.perform(

@@ -11,21 +11,19 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
-import olla.server.load.Reckoner;
-import olla.server.load.TapsFirst;
+import olla.server.MockWeb;
+import olla.server.Started;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
-import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 
-@WebMvcTest(CounterController.class)
-@Import({Reckoner.class, TapsFirst.class})
+@Started(
+        schema = "answers",
+        with = {MockWeb.class, CounterApiTest.StoppedClock.class})
 class CounterApiTest {
 
     private static final String FILLET = """
@@ -38,7 +36,7 @@ class CounterApiTest {
              "kept": {"how":"FRIDGE","boughtAt":"2026-11-20T10:00:00Z"}}
             """;
 
-    @TestConfiguration
+    /** Stands still. */
     static class StoppedClock {
         @Bean
         @Primary

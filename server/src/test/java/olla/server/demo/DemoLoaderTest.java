@@ -5,20 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
-import olla.server.TestDatabase;
+import olla.server.Started;
 import olla.server.recipes.RecipeInput;
 import olla.server.recipes.RecipeService;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** The demo comes into a kitchen that was started without it, and not among what is somebody's own. */
-@SpringBootTest(webEnvironment = WebEnvironment.NONE)
+@Started(schema = "demo_later", web = false)
 class DemoLoaderTest {
 
     @Autowired
@@ -35,11 +31,6 @@ class DemoLoaderTest {
 
     @Autowired
     private Clock clock;
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "demo_later");
-    }
 
     private void loadTheDemo() {
         new DemoLoader(kitchen, jdbc, transaction, clock, true).run(null);

@@ -9,7 +9,7 @@ import java.util.UUID;
 import olla.core.uncertainty.Observation.Verdict;
 import olla.core.uncertainty.OvenCalibration;
 import olla.server.SettableClock;
-import olla.server.TestDatabase;
+import olla.server.Started;
 import olla.server.bakes.BakeService;
 import olla.server.bakes.BakeView;
 import olla.server.bakes.HowItWas;
@@ -18,16 +18,10 @@ import olla.server.ovens.OvenRepository;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.context.annotation.Import;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** Whatever is changed in the log, what is believed of the oven is what the log as it stands teaches from its first line. */
-@SpringBootTest(webEnvironment = WebEnvironment.NONE)
-@Import(SettableClock.InPlaceOfTheKitchens.class)
+@Started(schema = "lessons", with = SettableClock.InPlaceOfTheKitchens.class, web = false)
 class LessonsTest {
 
     @Autowired
@@ -46,11 +40,6 @@ class LessonsTest {
     private SettableClock clock;
 
     private final List<UUID> lines = new ArrayList<>();
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "lessons");
-    }
 
     /** Three lines: over, under, over. */
     @BeforeEach

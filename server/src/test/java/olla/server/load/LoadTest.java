@@ -18,33 +18,27 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.DoubleStream;
-import olla.server.TestDatabase;
+import olla.server.Started;
 import olla.server.Wire;
 import olla.server.Wire.Reply;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.boot.test.context.TestConfiguration;
-import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Import;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A kitchen of which more is asked than it has hands for: taps and clocks go on, and who has to wait is told so. */
-@SpringBootTest(
-        webEnvironment = WebEnvironment.RANDOM_PORT,
-        properties = {"olla.screens.most-each=48", "olla.taps.patience=1ms"})
-@Import(LoadTest.Endless.class)
+@Started(
+        schema = "load",
+        settings = {"olla.screens.most-each=48", "olla.taps.patience=1ms", "spring.profiles.active=endless"})
 class LoadTest {
 
     private static final String QUESTION = """
@@ -55,8 +49,8 @@ class LoadTest {
     private static final String JSON = "Host: localhost\nContent-Type: application/json\n";
 
     /** Work that ends only where it is given up. */
-    @TestConfiguration
     @RestController
+    @Profile("endless")
     static class Endless {
 
         private final Reckoner reckoner;
@@ -98,7 +92,7 @@ class LoadTest {
         }
     }
 
-    @LocalServerPort
+    @Value("${local.server.port}")
     private int port;
 
     @Autowired
@@ -110,11 +104,6 @@ class LoadTest {
     private final List<Socket> lines = new ArrayList<>();
     private Wire wire;
     private Wire other;
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "load");
-    }
 
     @BeforeEach
     void wires() {

@@ -3,7 +3,9 @@ package olla.server.probes;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.anyList;
 import static org.mockito.BDDMockito.given;
+import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.reset;
 import static org.mockito.Mockito.verify;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -14,19 +16,20 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import olla.server.MockWeb;
+import olla.server.Started;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
-import org.mockito.Captor;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.WebMvcTest;
-import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 
 /** The open interface of devices, line by line. */
-@WebMvcTest(ReadingController.class)
+@Started(
+        schema = "answers",
+        with = {MockWeb.class, ReadingApiTest.StillClock.class})
 class ReadingApiTest {
 
     private static final Instant NOW = Instant.parse("2026-11-25T18:30:00Z");
@@ -34,19 +37,29 @@ class ReadingApiTest {
     @Autowired
     private MockMvc web;
 
-    @MockitoBean
+    @Autowired
     private ReadingStore store;
 
-    @Captor
-    private ArgumentCaptor<List<DeviceReading>> stored;
+    private final ArgumentCaptor<List<DeviceReading>> stored = ArgumentCaptor.captor();
 
-    @TestConfiguration
+    /** A clock that stands still, and a store that notes nothing. */
     static class StillClock {
+        @Bean
+        @Primary
+        ReadingStore noStore() {
+            return mock();
+        }
+
         @Bean
         @Primary
         Clock still() {
             return Clock.fixed(NOW, ZoneOffset.UTC);
         }
+    }
+
+    @BeforeEach
+    void afresh() {
+        reset(store);
     }
 
     @Test

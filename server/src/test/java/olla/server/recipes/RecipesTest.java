@@ -10,7 +10,8 @@ import java.io.StringReader;
 import java.util.List;
 import java.util.UUID;
 import olla.core.units.Measure;
-import olla.server.TestDatabase;
+import olla.server.Http;
+import olla.server.Started;
 import olla.server.recipes.RecipeInput.Ingredient;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -19,20 +20,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.boot.test.web.client.TestRestTemplate;
 import org.springframework.http.HttpEntity;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** Recipes in a real MariaDB, over HTTP: written, scaled, given and taken as files. */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
+@Started(schema = "recipes")
 class RecipesTest {
 
     private static final String CRUMB = """
@@ -67,15 +63,10 @@ class RecipesTest {
             """;
 
     @Autowired
-    private TestRestTemplate http;
+    private Http http;
 
     @Autowired
     private ObjectMapper json;
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "recipes");
-    }
 
     private ResponseEntity<String> send(HttpMethod method, String path, String type, String body) {
         return send(method, path, type, body, null);
@@ -87,7 +78,7 @@ class RecipesTest {
             headers.setIfMatch(ifMatch);
         }
         headers.setContentType(MediaType.parseMediaType(type));
-        return http.exchange(path, method, new HttpEntity<>(body, headers), String.class);
+        return http.exchange(path, method, new HttpEntity<>(body, headers));
     }
 
     private ResponseEntity<String> write(UUID id, String recipe) {
@@ -104,7 +95,7 @@ class RecipesTest {
 
     /* What is there now; null where nothing is. */
     private String version(UUID id) {
-        ResponseEntity<String> there = http.getForEntity("/api/recipes/" + id, String.class);
+        ResponseEntity<String> there = http.get("/api/recipes/" + id);
         try {
             return there.getStatusCode().is2xxSuccessful()
                     ? "\"" + json.readTree(there.getBody()).path("version").asInt() + "\""
@@ -119,7 +110,7 @@ class RecipesTest {
     }
 
     private JsonNode get(String path) throws Exception {
-        ResponseEntity<String> answer = http.getForEntity(path, String.class);
+        ResponseEntity<String> answer = http.get(path);
         assertThat(answer.getStatusCode()).as(answer.getBody()).isEqualTo(HttpStatus.OK);
         return json.readTree(answer.getBody());
     }
@@ -181,15 +172,14 @@ class RecipesTest {
                         .asText())
                 .isEqualTo("Zander, oat crumb");
         tearOut(id, version(id));
-        assertThat(http.getForEntity("/api/recipes/" + id, String.class).getStatusCode())
-                .isEqualTo(HttpStatus.NOT_FOUND);
+        assertThat(http.get("/api/recipes/" + id).getStatusCode()).isEqualTo(HttpStatus.NOT_FOUND);
     }
 
     @Test
     void itsOwnFileComesBackWhole() throws Exception {
         UUID first = UUID.randomUUID();
         JsonNode one = written(write(first, CRUMB));
-        String file = http.getForObject("/api/recipes/" + first + "/file", String.class);
+        String file = http.read("/api/recipes/" + first + "/file");
         JsonNode tree = json.readTree(file);
         assertThat(tree.at("/@context/0").asText()).isEqualTo("https://schema.org/");
         assertThat(tree.path("@type").asText()).isEqualTo("Recipe");
@@ -200,8 +190,7 @@ class RecipesTest {
         JsonNode other = written(take(second, file));
         assertThat(other.path("recipe")).isEqualTo(one.path("recipe"));
         assertThat(other.path("imported").asBoolean()).isTrue();
-        assertThat(json.readTree(http.getForObject("/api/recipes/" + second + "/file", String.class)))
-                .isEqualTo(tree);
+        assertThat(json.readTree(http.read("/api/recipes/" + second + "/file"))).isEqualTo(tree);
     }
 
     @Test
@@ -218,7 +207,7 @@ class RecipesTest {
                 .containsExactly("hake", "cream", "mustard", "leeks", "lemons", "salt");
         assertThat(taken.path("allergens").findValuesAsText("key")).contains("MILK", "MUSTARD", "FISH");
 
-        ObjectNode given = (ObjectNode) json.readTree(http.getForObject("/api/recipes/" + id + "/file", String.class));
+        ObjectNode given = (ObjectNode) json.readTree(http.read("/api/recipes/" + id + "/file"));
         ObjectNode was = (ObjectNode) json.readTree(FOREIGN).at("/@graph/1");
         was.put("name", "Hake & leeks").put("description", "Mild.\nGood with bread.");
         ((ObjectNode) was.at("/recipeInstructions/0/itemListElement/1")).put("text", "Salt & pepper.");
@@ -229,13 +218,13 @@ class RecipesTest {
         ObjectNode changed = taken.path("recipe").deepCopy();
         changed.put("notes", "Less mustard.");
         written(write(id, changed.toString()));
-        JsonNode again = json.readTree(http.getForObject("/api/recipes/" + id + "/file", String.class));
+        JsonNode again = json.readTree(http.read("/api/recipes/" + id + "/file"));
         assertThat(again).isEqualTo(was.put("description", "Less mustard."));
 
         // A dress is a term of Olla's own, named in the context beside the one that was there.
         changed.set("bench", json.readTree(CRUMB).path("bench"));
         written(write(id, changed.toString()));
-        JsonNode dressed = json.readTree(http.getForObject("/api/recipes/" + id + "/file", String.class));
+        JsonNode dressed = json.readTree(http.read("/api/recipes/" + id + "/file"));
         assertThat(dressed.at("/@context/0").asText()).isEqualTo("https://schema.org");
         assertThat(dressed.at("/@context/1/olla").asText()).isNotEmpty();
         assertThat(dressed.at("/olla:bench/dress/kind").asText()).isEqualTo("TOPPING");
@@ -282,8 +271,7 @@ class RecipesTest {
         ResponseEntity<String> answer = take(id, file);
         assertThat(answer.getStatusCode()).isEqualTo(HttpStatus.BAD_REQUEST);
         assertThat(json.readTree(answer.getBody()).path("detail").asText()).isNotBlank();
-        assertThat(http.getForEntity("/api/recipes/" + id, String.class).getStatusCode())
-                .isEqualTo(HttpStatus.NOT_FOUND);
+        assertThat(http.get("/api/recipes/" + id).getStatusCode()).isEqualTo(HttpStatus.NOT_FOUND);
     }
 
     @Test
@@ -323,9 +311,7 @@ class RecipesTest {
                         "name", "pieces", "ingredients.0.what", "ingredients.0.value", "steps.0", "bench.programme");
         UUID id = UUID.randomUUID();
         written(write(id, CRUMB));
-        assertThat(http.getForEntity("/api/recipes/" + id + "?pieces=0", String.class)
-                        .getStatusCode())
-                .isEqualTo(HttpStatus.BAD_REQUEST);
+        assertThat(http.get("/api/recipes/" + id + "?pieces=0").getStatusCode()).isEqualTo(HttpStatus.BAD_REQUEST);
     }
 
     /** Common practice (OWASP, CSV Injection), and what hides such a sign from a look at the first character. */

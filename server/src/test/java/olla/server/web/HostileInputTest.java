@@ -17,22 +17,18 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.UUID;
-import olla.server.TestDatabase;
+import olla.server.Started;
 import olla.server.Wire;
 import olla.server.Wire.Reply;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.beans.factory.annotation.Value;
 
 /**
  * Whatever is sent, made from the interface's own document: the server answers as one that has understood or refused, in words,
  * and what it keeps can be read again. Seeded; a failure names the request.
  */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
+@Started(schema = "hostile")
 class HostileInputTest {
 
     private static final long SEED = 20261126;
@@ -244,18 +240,13 @@ class HostileInputTest {
         }
     }
 
-    @LocalServerPort
+    @Value("${local.server.port}")
     private int port;
 
     @Autowired
     private ObjectMapper json;
 
     private final Random random = new Random(SEED);
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "hostile");
-    }
 
     @Test
     void everyRequestIsUnderstoodOrRefusedInWords() throws IOException {

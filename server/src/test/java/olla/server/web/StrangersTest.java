@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.UUID;
-import olla.server.TestDatabase;
+import olla.server.Started;
 import olla.server.Wire;
 import olla.server.Wire.Reply;
 import org.junit.jupiter.api.BeforeEach;
@@ -13,29 +13,20 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
-import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** What another site's page can do to a kitchen from inside a cook's browser: nothing. */
-@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT, properties = "olla.hosts=kitchen.test")
+@Started(schema = "strangers", settings = "olla.hosts=kitchen.test")
 class StrangersTest {
 
-    @LocalServerPort
+    @Value("${local.server.port}")
     private int port;
 
     @Autowired
     private JdbcClient sql;
 
     private Wire wire;
-
-    @DynamicPropertySource
-    static void database(DynamicPropertyRegistry registry) {
-        TestDatabase.use(registry, "strangers");
-    }
 
     @BeforeEach
     void wire() {
