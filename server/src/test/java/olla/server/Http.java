@@ -1,7 +1,5 @@
 package olla.server;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -18,6 +16,8 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
 
 /** Asks the running application and hands back whatever it answers, refusals too. */
 public final class Http {
@@ -84,7 +84,7 @@ public final class Http {
         try {
             byte[] written = json.writeValueAsBytes(body);
             return BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(written));
-        } catch (JsonProcessingException impossible) {
+        } catch (JacksonException impossible) {
             throw new IllegalStateException(impossible);
         }
     }

@@ -1,15 +1,5 @@
 package olla.standin;
 
-import com.fasterxml.jackson.core.JsonParser;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.DeserializationContext;
-import com.fasterxml.jackson.databind.DeserializationFeature;
-import com.fasterxml.jackson.databind.JsonDeserializer;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.module.SimpleModule;
-import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -27,6 +17,16 @@ import java.util.UUID;
 import olla.core.messages.Message;
 import olla.core.units.Temperature;
 import olla.server.bakes.BakeView;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 
 /**
  * The stand-in devices. Each pushes a reading every five seconds of the kitchen's clock: the probes as lines of CSV, the
@@ -47,10 +47,10 @@ public final class StandIns {
     private final Truth truth;
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
-    private final ObjectMapper json = new ObjectMapper()
-            .registerModule(new JavaTimeModule())
-            .registerModule(new SimpleModule().addDeserializer(Message.class, new Heard()))
-            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES);
+    private final ObjectMapper json = JsonMapper.builder()
+            .addModule(new SimpleModule().addDeserializer(Message.class, new Heard()))
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .build();
     private final Random random = new Random(17);
     private final Map<UUID, RealBake> bakes = new HashMap<>();
     private final Map<String, Double> tips = new HashMap<>();
@@ -58,10 +58,10 @@ public final class StandIns {
     private Instant began;
 
     /** What is said to cooks comes as text, which is nothing to a device. */
-    private static final class Heard extends JsonDeserializer<Message> {
+    private static final class Heard extends ValueDeserializer<Message> {
         @Override
-        public Message deserialize(JsonParser json, DeserializationContext context) throws IOException {
-            return Message.typed(json.getText());
+        public Message deserialize(JsonParser json, DeserializationContext context) {
+            return Message.typed(json.getString());
         }
     }
 
@@ -75,7 +75,7 @@ public final class StandIns {
         while (true) {
             try {
                 standIns.goOn();
-            } catch (JsonProcessingException strange) {
+            } catch (JacksonException strange) {
                 throw new IllegalStateException("This answer is none that these devices know.", strange);
             } catch (IOException away) {
                 // The application is not there just now; a device tries again.
@@ -87,7 +87,7 @@ public final class StandIns {
 
     private void goOn() throws IOException, InterruptedException {
         JsonNode clock = json.readTree(get("/api/clock"));
-        Instant now = Instant.parse(clock.get("now").asText());
+        Instant now = Instant.parse(clock.get("now").asString());
         if (told == null) {
             began = now;
             told = now;

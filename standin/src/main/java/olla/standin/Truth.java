@@ -1,11 +1,11 @@
 package olla.standin;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import tools.jackson.databind.ObjectMapper;
 
 /** What the devices and the kitchen really are; nobody but the stand-ins knows. */
 record Truth(List<ProbeTruth> probes, List<OvenTruth> ovens) {

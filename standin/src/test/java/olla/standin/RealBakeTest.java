@@ -2,7 +2,6 @@ package olla.standin;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
@@ -15,6 +14,7 @@ import olla.server.bakes.rows.TapKind;
 import olla.server.query.EstimateRequest;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import tools.jackson.databind.ObjectMapper;
 
 /** The kitchen behind the stand-in devices follows what cooks tap. */
 @Started(schema = "standin")

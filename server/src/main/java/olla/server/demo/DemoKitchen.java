@@ -1,6 +1,5 @@
 package olla.server.demo;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -30,6 +29,7 @@ import olla.server.recipes.RecipeService;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.ObjectMapper;
 
 /**
  * The made-up guesthouse kitchen Harrow Quay: two ovens that lie, twelve bakes in the log, one in the oven,

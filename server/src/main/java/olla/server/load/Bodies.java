@@ -160,7 +160,7 @@ final class Bodies extends OncePerRequestFilter {
                     return;
                 }
                 if (bytes.size() + read > most) {
-                    refuse(HttpStatus.PAYLOAD_TOO_LARGE, "refusal.too-large", "kilobytes", most / 1024);
+                    refuse(HttpStatus.CONTENT_TOO_LARGE, "refusal.too-large", "kilobytes", most / 1024);
                     return;
                 }
                 if (!shares.take(asker, read)) {

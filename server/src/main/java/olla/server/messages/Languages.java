@@ -1,7 +1,5 @@
 package olla.server.messages;
 
-import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -11,6 +9,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectMapper;
 
 /** The languages that were shipped: each is one file {@code messages/<tag>.json} of keys and sentences (ICU MessageFormat). */
 final class Languages {

@@ -1,13 +1,5 @@
 package olla.server.recipes;
 
-import com.fasterxml.jackson.core.JsonFactory;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.StreamReadConstraints;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
-import com.fasterxml.jackson.databind.node.TextNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +14,15 @@ import olla.server.recipes.RecipeInput.BenchPart;
 import olla.server.recipes.RecipeInput.Ingredient;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 
 /**
  * Recipes as JSON-LD in the vocabulary of schema.org (published: schema.org/Recipe and HowTo). Name, yield, ingredients,
@@ -46,7 +47,7 @@ final class RecipeFile {
 
     RecipeFile(ObjectMapper json) {
         this.json = json;
-        this.strict = new ObjectMapper(JsonFactory.builder()
+        this.strict = new JsonMapper(JsonFactory.builder()
                 .streamReadConstraints(StreamReadConstraints.builder()
                         .maxNestingDepth(DEEPEST)
                         .maxStringLength(LONGEST_TEXT)
@@ -63,9 +64,9 @@ final class RecipeFile {
         JsonNode root;
         try {
             root = strict.readTree(text);
-        } catch (com.fasterxml.jackson.core.exc.StreamConstraintsException deep) {
+        } catch (tools.jackson.core.exc.StreamConstraintsException deep) {
             throw refused("refusal.file-too-deep", "levels", DEEPEST, "characters", LONGEST_TEXT);
-        } catch (JsonProcessingException broken) {
+        } catch (JacksonException broken) {
             int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
             throw refused("refusal.file-not-json", "line", line);
         }
@@ -99,7 +100,7 @@ final class RecipeFile {
             return null;
         }
         for (JsonNode type : node.path("@type").isArray() ? node.path("@type") : List.of(node.path("@type"))) {
-            String name = type.asText();
+            String name = type.asString("");
             if (name.equals("Recipe") || name.endsWith("schema.org/Recipe") || name.equals("schema:Recipe")) {
                 return node;
             }
@@ -108,9 +109,9 @@ final class RecipeFile {
     }
 
     private JsonNode plain(JsonNode node) {
-        if (node.isTextual()) {
-            String text = node.asText();
-            return MARKUP.matcher(text).find() ? new TextNode(withoutMarkUp(text)) : node;
+        if (node.isString()) {
+            String text = node.asString("");
+            return MARKUP.matcher(text).find() ? new StringNode(withoutMarkUp(text)) : node;
         }
         if (node.isArray()) {
             ArrayNode list = json.createArrayNode();
@@ -139,12 +140,12 @@ final class RecipeFile {
     RecipeInput recipe(ObjectNode object) {
         int pieces = pieces(object.path("recipeYield"));
         return new RecipeInput(
-                object.path("name").asText(""),
+                object.path("name").asString(""),
                 pieces,
                 bench(object.path(BENCH)),
                 ingredients(object, pieces),
                 steps(object.path("recipeInstructions")),
-                object.path("description").asText(""));
+                object.path("description").asString(""));
     }
 
     private BenchPart bench(JsonNode part) {
@@ -153,14 +154,14 @@ final class RecipeFile {
         }
         try {
             return json.treeToValue(part, BenchPart.class);
-        } catch (JsonProcessingException unknown) {
+        } catch (JacksonException unknown) {
             throw refused("refusal.unknown-dress");
         }
     }
 
     private static int pieces(JsonNode node) {
         for (JsonNode one : node.isArray() ? node : List.of(node)) {
-            String text = one.isObject() ? one.path("value").asText() : one.asText();
+            String text = one.isObject() ? one.path("value").asString("") : one.asString("");
             Matcher number = NUMBER.matcher(text);
             // A yield in grams is no number of pieces.
             if (number.find() && number.group().length() < 4) {
@@ -176,11 +177,11 @@ final class RecipeFile {
         JsonNode supply = object.path("supply");
         for (JsonNode one : supply.isArray() ? supply : List.<JsonNode>of()) {
             JsonNode quantity = one.path("requiredQuantity");
-            if (quantity.path("value").isNumber() && one.path("name").isTextual()) {
+            if (quantity.path("value").isNumber() && one.path("name").isString()) {
                 found.add(new Ingredient(
-                        one.path("name").asText(),
+                        one.path("name").asString(""),
                         exactly(quantity.path("value").asDouble() / pieces),
-                        measure(quantity.path("unitCode").asText())));
+                        measure(quantity.path("unitCode").asString(""))));
             }
         }
         JsonNode lines = object.has("recipeIngredient") ? object.path("recipeIngredient") : object.path("ingredients");
@@ -188,8 +189,8 @@ final class RecipeFile {
             return found;
         }
         found.clear();
-        for (JsonNode line : lines.isArray() ? lines : lines.isTextual() ? List.of(lines) : List.<JsonNode>of()) {
-            found.add(IngredientLine.read(line.asText(), pieces));
+        for (JsonNode line : lines.isArray() ? lines : lines.isString() ? List.of(lines) : List.<JsonNode>of()) {
+            found.add(IngredientLine.read(line.asString(""), pieces));
         }
         return found;
     }
@@ -218,8 +219,8 @@ final class RecipeFile {
 
     private static List<String> steps(JsonNode node) {
         List<String> found = new ArrayList<>();
-        if (node.isTextual()) {
-            for (String line : node.asText().split("\\R")) {
+        if (node.isString()) {
+            for (String line : node.asString("").split("\\R")) {
                 if (!line.isBlank()) {
                     found.add(line.strip());
                 }
@@ -228,8 +229,8 @@ final class RecipeFile {
             node.forEach(one -> found.addAll(steps(one)));
         } else if (node.has("itemListElement")) {
             found.addAll(steps(node.path("itemListElement")));
-        } else if (!node.path("text").asText(node.path("name").asText("")).isBlank()) {
-            found.add(node.path("text").asText(node.path("name").asText("")).strip());
+        } else if (!node.path("text").asString(node.path("name").asString("")).isBlank()) {
+            found.add(node.path("text").asString(node.path("name").asString("")).strip());
         }
         return found;
     }
@@ -272,7 +273,7 @@ final class RecipeFile {
         }
         try {
             return json.writerWithDefaultPrettyPrinter().writeValueAsString(out);
-        } catch (JsonProcessingException impossible) {
+        } catch (JacksonException impossible) {
             throw new IllegalStateException("A recipe that was read cannot be written.", impossible);
         }
     }
@@ -282,7 +283,7 @@ final class RecipeFile {
         JsonNode was = out.path(CONTEXT);
         ArrayNode context = json.createArrayNode();
         for (JsonNode one : was.isArray() ? was : List.of(was)) {
-            if (one.path("olla").asText().equals(TERMS)) {
+            if (one.path("olla").asString("").equals(TERMS)) {
                 return;
             }
             if (!one.isMissingNode()) {

@@ -1,9 +1,5 @@
 package olla.server.recipes;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -27,6 +23,10 @@ import olla.server.web.Lengths;
 import olla.server.web.NotThere;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The recipe book. What returns from here is committed. */
 @Service
@@ -177,10 +177,10 @@ public class RecipeService {
         return file.write(id, input(recipe), original);
     }
 
-    private com.fasterxml.jackson.databind.JsonNode tree(String text) {
+    private tools.jackson.databind.JsonNode tree(String text) {
         try {
             return json.readTree(text);
-        } catch (JsonProcessingException broken) {
+        } catch (JacksonException broken) {
             throw new IllegalStateException("A stored recipe is broken.", broken);
         }
     }
@@ -229,7 +229,7 @@ public class RecipeService {
     private String written(Object value) {
         try {
             return json.writeValueAsString(value);
-        } catch (JsonProcessingException impossible) {
+        } catch (JacksonException impossible) {
             throw new IllegalStateException("A recipe that was read cannot be written.", impossible);
         }
     }

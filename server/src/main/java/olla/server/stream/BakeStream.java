@@ -1,9 +1,5 @@
 package olla.server.stream;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -46,6 +42,10 @@ import org.springframework.scheduling.concurrent.ThreadPoolTaskScheduler;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Tells every open screen what has changed. Four times a second it asks the store how often each followed bake has changed,
@@ -253,7 +253,7 @@ public class BakeStream implements SmartLifecycle {
                 changed.set(field.getKey(), field.getValue());
             }
         }
-        before.fieldNames().forEachRemaining(name -> {
+        before.propertyNames().forEach(name -> {
             if (!now.has(name)) {
                 changed.putNull(name);
             }
@@ -266,7 +266,7 @@ public class BakeStream implements SmartLifecycle {
     private String written(Object value) {
         try {
             return json.writeValueAsString(value);
-        } catch (JsonProcessingException impossible) {
+        } catch (JacksonException impossible) {
             throw new IllegalStateException(impossible);
         }
     }

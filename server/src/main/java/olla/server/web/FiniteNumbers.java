@@ -1,11 +1,9 @@
 package olla.server.web;
 
-import com.fasterxml.jackson.core.JsonParser;
-import com.fasterxml.jackson.core.JsonToken;
-import com.fasterxml.jackson.databind.DeserializationContext;
-import com.fasterxml.jackson.databind.JsonMappingException;
-import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
-import java.io.IOException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.deser.std.StdScalarDeserializer;
 
 /**
  * Numbers as amounts have them: written as numbers, finite, and none that no kitchen ever had. What each may be is judged where it is
@@ -26,7 +24,7 @@ final class FiniteNumbers extends StdScalarDeserializer<Double> {
     }
 
     @Override
-    public Double deserialize(JsonParser parser, DeserializationContext context) throws IOException {
+    public Double deserialize(JsonParser parser, DeserializationContext context) {
         JsonToken token = parser.currentToken();
         if (token != JsonToken.VALUE_NUMBER_FLOAT && token != JsonToken.VALUE_NUMBER_INT) {
             return (Double) context.handleUnexpectedToken(handledType(), parser);
@@ -39,7 +37,7 @@ final class FiniteNumbers extends StdScalarDeserializer<Double> {
     }
 
     @Override
-    public Double getNullValue(DeserializationContext context) throws JsonMappingException {
+    public Double getNullValue(DeserializationContext context) {
         return primitive ? context.reportInputMismatch(this, "A number that has to be said is not.") : null;
     }
 }

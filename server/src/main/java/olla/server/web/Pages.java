@@ -1,20 +1,15 @@
 package olla.server.web;
 
-import com.fasterxml.jackson.core.JsonParser;
-import com.fasterxml.jackson.core.StreamReadConstraints;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.module.SimpleModule;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
-import java.util.List;
 import java.util.Locale;
 import org.apache.catalina.core.StandardHost;
-import org.springframework.boot.autoconfigure.jackson.Jackson2ObjectMapperBuilderCustomizer;
-import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactory;
+import org.springframework.boot.jackson.autoconfigure.JsonFactoryBuilderCustomizer;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -25,13 +20,16 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
-import org.springframework.http.converter.HttpMessageConverter;
-import org.springframework.http.converter.yaml.MappingJackson2YamlHttpMessageConverter;
+import org.springframework.http.converter.HttpMessageConverters;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.module.SimpleModule;
 
 /** Serves the interface: every station's address is the one page, its hashed files are kept by the browser. */
 @Configuration
@@ -89,18 +87,18 @@ public class Pages implements WebMvcConfigurer {
 
     /** What is read is bounded and says each thing once. */
     @Bean
-    Jackson2ObjectMapperBuilderCustomizer plainDocuments() {
-        return builder -> builder.postConfigurer(json -> json.getFactory()
-                .setStreamReadConstraints(StreamReadConstraints.builder()
+    JsonFactoryBuilderCustomizer plainDocuments() {
+        return factory -> factory.streamReadConstraints(StreamReadConstraints.builder()
                         .maxDocumentLength(MOST_BYTES)
                         .build())
-                .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION));
+                .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION);
     }
 
     /** Only the media types that the interface's document names are read; a library brings another along. */
     @Override
-    public void extendMessageConverters(List<HttpMessageConverter<?>> converters) {
-        converters.removeIf(MappingJackson2YamlHttpMessageConverter.class::isInstance);
+    public void configureMessageConverters(HttpMessageConverters.ServerBuilder converters) {
+        converters.configureMessageConvertersList(
+                all -> all.removeIf(one -> one.getSupportedMediaTypes().contains(MediaType.APPLICATION_YAML)));
     }
 
     /** Whether a request brings a picture. */
@@ -131,7 +129,7 @@ public class Pages implements WebMvcConfigurer {
                 problems.answer(
                         request,
                         response,
-                        HttpStatus.PAYLOAD_TOO_LARGE,
+                        HttpStatus.CONTENT_TOO_LARGE,
                         "refusal.too-large",
                         "kilobytes",
                         (photo ? MOST_PHOTO_BYTES : MOST_BYTES) / 1024);

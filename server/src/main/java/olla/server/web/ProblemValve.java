@@ -1,6 +1,5 @@
 package olla.server.web;
 
-import com.fasterxml.jackson.core.io.JsonStringEncoder;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -9,6 +8,7 @@ import olla.server.messages.AskedLanguage;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ErrorReportValve;
+import tools.jackson.core.io.JsonStringEncoder;
 
 /**
  * What the web server itself turns away, before any filter of ours has seen it, as problem details (RFC 9457) too. Made by
@@ -29,9 +29,9 @@ public class ProblemValve extends ErrorReportValve {
             response.setHeader("X-Content-Type-Options", "nosniff");
             response.setHeader("Cache-Control", "no-store");
             String detail = AskedLanguage.of(request).say(detail(status));
-            byte[] body = ("{\"type\":\"about:blank\",\"status\":" + status + ",\"detail\":\""
-                            + new String(JsonStringEncoder.getInstance().quoteAsString(detail)) + "\"}")
-                    .getBytes(StandardCharsets.UTF_8);
+            StringBuilder text = new StringBuilder("{\"type\":\"about:blank\",\"status\":" + status + ",\"detail\":\"");
+            JsonStringEncoder.getInstance().quoteAsString(detail, text);
+            byte[] body = text.append("\"}").toString().getBytes(StandardCharsets.UTF_8);
             response.setContentLength(body.length);
             response.getOutputStream().write(body);
             response.finishResponse();

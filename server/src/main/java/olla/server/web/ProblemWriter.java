@@ -1,6 +1,5 @@
 package olla.server.web;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -10,6 +9,7 @@ import olla.server.messages.AskedLanguage;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import tools.jackson.databind.ObjectMapper;
 
 /** Answers with problem details (RFC 9457) where no controller has been reached. */
 public class ProblemWriter {

@@ -1,11 +1,5 @@
 package olla.server.web;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.exc.StreamConstraintsException;
-import com.fasterxml.jackson.databind.JsonMappingException;
-import com.fasterxml.jackson.databind.exc.InvalidFormatException;
-import com.fasterxml.jackson.databind.exc.MismatchedInputException;
-import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CancellationException;
@@ -28,6 +22,12 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamConstraintsException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Every error as problem details (RFC 9457) with a line for each field in {@code errors}. */
 @RestControllerAdvice
@@ -122,7 +122,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static Refusal refusal(Throwable cause) {
-        String field = cause instanceof JsonMappingException at ? path(at) : "";
+        String field = cause instanceof DatabindException at ? path(at) : "";
         if (cause instanceof StreamConstraintsException) {
             return refusal("", "refusal.too-long-or-deep");
         }
@@ -142,7 +142,7 @@ class Problems extends ResponseEntityExceptionHandler {
         if (cause instanceof MismatchedInputException mismatched) {
             return refusal(field, "refusal.needs", "kind", kind(mismatched.getTargetType()));
         }
-        if (cause instanceof JsonProcessingException broken && broken.getLocation() != null) {
+        if (cause instanceof JacksonException broken && broken.getLocation() != null) {
             boolean twice = String.valueOf(broken.getOriginalMessage()).startsWith("Duplicate field");
             return refusal(
                     "",
@@ -175,13 +175,13 @@ class Problems extends ResponseEntityExceptionHandler {
         return Message.of(List.class.isAssignableFrom(type) ? "kind.list" : "kind.object");
     }
 
-    private static String path(JsonMappingException at) {
+    private static String path(DatabindException at) {
         StringBuilder path = new StringBuilder();
-        for (JsonMappingException.Reference step : at.getPath()) {
-            if (step.getFieldName() == null) {
+        for (DatabindException.Reference step : at.getPath()) {
+            if (step.getPropertyName() == null) {
                 path.append('[').append(step.getIndex()).append(']');
             } else {
-                path.append(path.isEmpty() ? "" : ".").append(step.getFieldName());
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
             }
         }
         return path.toString();

@@ -20,6 +20,7 @@ class RequiredByDefault implements ModelConverter {
             return null;
         }
         Schema<?> schema = chain.next().resolve(type, context, chain);
+        // The documenting library has types of its own reader.
         Class<?> raw =
                 TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
         if (raw.isRecord()) {

@@ -2,9 +2,6 @@ package olla.server.bakes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -37,6 +34,9 @@ import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Hundreds of evenings nobody would have thought of: taps, undos, readings, verdicts, forgotten nights and clocks that are set,
@@ -228,16 +228,16 @@ class BakeHistoryProperties {
                 .list();
         JsonNode running =
                 json.readTree(send(HttpMethod.GET, "/api/bakes", null).getBody());
-        assertThat(running.findValuesAsText("title")).isNotNull();
+        assertThat(running.findValuesAsString("title")).isNotNull();
         List<String> shown = new ArrayList<>();
-        running.forEach(bake -> shown.add(bake.get("id").asText()));
+        running.forEach(bake -> shown.add(bake.get("id").asString()));
         assertThat(shown).containsAll(stored);
         List<String> logged = sql.sql("select id from bake where logged_at is not null")
                 .query(String.class)
                 .list();
         List<String> lines = new ArrayList<>();
         json.readTree(send(HttpMethod.GET, "/api/log", null).getBody())
-                .forEach(line -> lines.add(line.get("id").asText()));
+                .forEach(line -> lines.add(line.get("id").asString()));
         assertThat(lines).containsExactlyInAnyOrderElementsOf(logged);
     }
 

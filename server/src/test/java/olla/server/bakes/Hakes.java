@@ -1,13 +1,13 @@
 package olla.server.bakes;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.util.UUID;
 import olla.core.doneness.Cue;
 import olla.server.bakes.rows.TapInput;
 import olla.server.bakes.rows.TapKind;
 import olla.server.query.EstimateRequest;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectMapper;
 
 /** Questions and taps for the tests of bakes. */
 public final class Hakes {
@@ -33,7 +33,7 @@ public final class Hakes {
                      "programme": [{"stage":"BAKE","tempC":230},{"stage":"REST","minutes":4}],
                      "usual": true, "doneness":"FLAKES"%s}
                     """.formatted(dress, more), EstimateRequest.class);
-        } catch (JsonProcessingException broken) {
+        } catch (JacksonException broken) {
             throw new IllegalStateException(broken);
         }
     }

@@ -5,8 +5,6 @@ import static olla.server.bakes.Hakes.tap;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +27,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 
 /** One intention has one id: asked for often, at once, or elsewhere too, it is done once or said not to be. */
 @Started(schema = "intention")
@@ -183,9 +183,9 @@ class OneIntentionTest {
         assertThat(describe(version, Map.of("device", "air-a")).getStatusCode()).isEqualTo(HttpStatus.OK);
         ResponseEntity<String> second = describe(version, Map.of("fallsCPerHour", 40));
         assertThat(second.getStatusCode()).isEqualTo(HttpStatus.PRECONDITION_FAILED);
-        assertThat(json.readTree(second.getBody()).get("detail").asText()).contains("“air-a” hangs in it");
+        assertThat(json.readTree(second.getBody()).get("detail").asString()).contains("“air-a” hangs in it");
         assertThat(describe(null, Map.of()).getStatusCode()).isEqualTo(HttpStatus.PRECONDITION_REQUIRED);
-        assertThat(oven().get("sensor").asText()).isEqualTo("air-a");
+        assertThat(oven().get("sensor").asString()).isEqualTo("air-a");
         assertThat(describe(version + 1, Map.of("device", "air-a", "fallsCPerHour", 40))
                         .getStatusCode())
                 .isEqualTo(HttpStatus.OK);

@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -37,6 +35,8 @@ import org.springframework.http.HttpEntity;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 
 /** A bake while it runs: taps, looks, probes with good and bad readings, what the oven did. In a real MariaDB. */
 @Started(schema = "running")
@@ -324,9 +324,9 @@ class RunningBakeTest {
         }
         JsonNode taught = ovenWhen(oven, 2);
         assertThat(taught.get("truth").get("offsetC").asDouble()).isGreaterThan(2);
-        assertThat(taught.get("words").asText()).matches("This oven runs about \\d+° hot, ±\\d+°, after 2 bakes\\.");
+        assertThat(taught.get("words").asString()).matches("This oven runs about \\d+° hot, ±\\d+°, after 2 bakes\\.");
         assertThat(Sentences.in(Locale.ENGLISH).say(bakes.one(id).lesson()))
-                .isEqualTo(taught.get("words").asText());
+                .isEqualTo(taught.get("words").asString());
         UUID next = UUID.randomUUID();
         BakeView sooner = bakes.putIn(new PutIn(next, "Hake next", oven, hake(""), in));
         assertThat(sooner.likelyMin())

@@ -26,10 +26,9 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.web.embedded.tomcat.TomcatServletWebServerFactory;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Profile;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -38,7 +37,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** A kitchen of which more is asked than it has hands for: taps and clocks go on, and who has to wait is told so. */
 @Started(
         schema = "load",
-        settings = {"olla.screens.most-each=48", "olla.taps.patience=1ms", "spring.profiles.active=endless"})
+        settings = {"olla.screens.most-each=48", "olla.taps.patience=1ms"},
+        with = LoadTest.Endless.class)
 class LoadTest {
 
     private static final String QUESTION = """
@@ -50,7 +50,6 @@ class LoadTest {
 
     /** Work that ends only where it is given up. */
     @RestController
-    @Profile("endless")
     static class Endless {
 
         private final Reckoner reckoner;

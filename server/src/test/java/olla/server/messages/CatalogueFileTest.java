@@ -2,8 +2,6 @@ package olla.server.messages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.core.type.TypeReference;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.ibm.icu.text.MessageFormat;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -22,6 +20,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import olla.core.messages.Message;
 import org.junit.jupiter.api.Test;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectMapper;
 
 /**
  * The one catalogue of what is said: it has a sentence for every key in the code, none for a key that nobody says, and no
@@ -66,11 +66,7 @@ class CatalogueFileTest {
             "GLUTEN(");
 
     private static Map<String, String> read() {
-        try {
-            return new ObjectMapper().readValue(FILE.toFile(), new TypeReference<Map<String, String>>() {});
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return new ObjectMapper().readValue(FILE.toFile(), new TypeReference<Map<String, String>>() {});
     }
 
     private static Stream<Path> sources() throws IOException {

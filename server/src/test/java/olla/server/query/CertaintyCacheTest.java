@@ -2,11 +2,11 @@ package olla.server.query;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.Optional;
 import olla.core.estimate.Certainty;
 import olla.core.estimate.OvenRecord;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.ObjectMapper;
 
 class CertaintyCacheTest {
 

@@ -6,7 +6,6 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.timeout;
 import static org.mockito.Mockito.verify;
 
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Clock;
 import java.util.List;
 import olla.server.bakes.BakeViews;
@@ -15,6 +14,7 @@ import olla.server.forecast.Forecasts;
 import olla.server.store.Room;
 import org.junit.jupiter.api.Test;
 import org.springframework.scheduling.concurrent.ThreadPoolTaskScheduler;
+import tools.jackson.databind.ObjectMapper;
 
 /** One turn that ends in an error, of whatever kind, is not the last. */
 class BakeStreamErrorTest {

@@ -2,8 +2,6 @@ package olla.server.stream;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.URI;
@@ -25,6 +23,8 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 
 /** Two instances of the application share one database; screens follow either. The database is cut and comes back. */
 class BakeStreamTest {
@@ -133,7 +133,7 @@ class BakeStreamTest {
     private static Predicate<JsonNode> shows(UUID id, Predicate<JsonNode> bake) {
         return event -> {
             for (JsonNode one : event.get("bakes")) {
-                if (one.get("id").asText().equals(id.toString()) && bake.test(one)) {
+                if (one.get("id").asString().equals(id.toString()) && bake.test(one)) {
                     return true;
                 }
             }

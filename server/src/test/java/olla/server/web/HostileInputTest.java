@@ -2,11 +2,6 @@ package olla.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
@@ -23,6 +18,12 @@ import olla.server.Wire.Reply;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Whatever is sent, made from the interface's own document: the server answers as one that has understood or refused, in words,
@@ -381,7 +382,7 @@ class HostileInputTest {
                 "\\{[^}]*}", UUID.nameUUIDFromBytes(new byte[] {1}).toString());
         String name = method + " " + template;
         JsonNode content = operation.path("requestBody").path("content");
-        String type = content.fieldNames().hasNext() ? content.fieldNames().next() : "application/json";
+        String type = content.propertyNames().stream().findFirst().orElse("application/json");
         List<String> typed = List.of("Content-Type: " + type);
         for (String value : HEADERS) {
             List<String> headers = value.startsWith("Content-Type") ? List.of(value) : List.of(typed.get(0), value);
@@ -430,12 +431,12 @@ class HostileInputTest {
     /* One that might be meant. */
     private JsonNode sample(JsonNode document, JsonNode schema, String field, int depth) {
         if (schema.has("$ref")) {
-            return sample(document, document.at(schema.path("$ref").asText().substring(1)), field, depth + 1);
+            return sample(document, document.at(schema.path("$ref").asString().substring(1)), field, depth + 1);
         }
         if (MEANT.containsKey(field)) {
             try {
                 return json.readTree(MEANT.get(field));
-            } catch (IOException broken) {
+            } catch (JacksonException broken) {
                 throw new IllegalStateException(broken);
             }
         }
@@ -443,7 +444,7 @@ class HostileInputTest {
         if (schema.has("enum")) {
             return schema.path("enum").get(0);
         }
-        return switch (schema.path("type").asText()) {
+        return switch (schema.path("type").asString()) {
             case "object" -> {
                 ObjectNode object = make.objectNode();
                 if (depth < 8) {
@@ -464,7 +465,7 @@ class HostileInputTest {
             case "integer" -> make.numberNode(2);
             case "number" -> make.numberNode(10.0);
             case "boolean" -> make.booleanNode(true);
-            default -> make.textNode("a word");
+            default -> make.stringNode("a word");
         };
     }
 
@@ -506,7 +507,7 @@ class HostileInputTest {
         if (parent instanceof ObjectNode object) {
             object.put(last, text);
         } else {
-            ((ArrayNode) parent).set(Integer.parseInt(last), JsonNodeFactory.instance.textNode(text));
+            ((ArrayNode) parent).set(Integer.parseInt(last), JsonNodeFactory.instance.stringNode(text));
         }
         return copy.toString();
     }

@@ -1,9 +1,5 @@
 package olla.server.bakes.rows;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.DeserializationFeature;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.ObjectReader;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
@@ -16,6 +12,11 @@ import olla.server.query.EstimateRequest.OvenInput;
 import olla.server.query.EstimateRequest.PieceInput;
 import olla.server.query.Question;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.ObjectMapper;
+import tools.jackson.databind.ObjectReader;
+import tools.jackson.databind.cfg.EnumFeature;
 
 /** The questions that bakes were put in with, as they are stored. What was stored once can always be read again. */
 @Component
@@ -32,14 +33,14 @@ public class StoredQuestions {
         this.json = json;
         this.lenient = json.readerFor(EstimateRequest.class)
                 .without(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-                .with(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL);
+                .with(EnumFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL);
     }
 
     /** As it is stored. */
     public String written(EstimateRequest question) {
         try {
             return json.writeValueAsString(question);
-        } catch (JsonProcessingException impossible) {
+        } catch (JacksonException impossible) {
             throw new IllegalStateException("A question that was read cannot be written.", impossible);
         }
     }
@@ -48,7 +49,7 @@ public class StoredQuestions {
     public EstimateRequest asked(Bake bake) {
         try {
             return whole(lenient.readValue(bake.questionJson()));
-        } catch (JsonProcessingException broken) {
+        } catch (JacksonException broken) {
             return whole(new EstimateRequest(null, null, null, null, null, null, null, null, null));
         }
     }
