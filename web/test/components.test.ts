@@ -4,7 +4,7 @@ import { nextTick, ref } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { Bake } from '../src/api/types'
-import AmountField from '../src/components/AmountField.vue'
+import NumberField from '../src/components/NumberField.vue'
 import StepButtons from '../src/components/StepButtons.vue'
 import { useChart } from '../src/composables/chart'
 import { useUnits } from '../src/messages/units'
@@ -22,7 +22,7 @@ beforeEach(() => {
 
 describe('an amount that is typed', () => {
   const field = (modelValue: number | null) =>
-    mount(AmountField, { props: { label: 'How thick', kind: 'length', modelValue, usual: 12 } })
+    mount(NumberField, { props: { label: 'How thick', kind: 'length', modelValue, usual: 12 } })
 
   it('is held in millimetres whatever the ruler shows', async () => {
     useUnits().chosen.value = 'imperial'

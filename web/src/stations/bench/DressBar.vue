@@ -3,11 +3,10 @@ import { t } from '../../messages/say'
 import { computed } from 'vue'
 import type { DressKind, Vegetable } from '../../api/types'
 import * as labels from '../../messages/labels'
-import AmountField from '../../components/AmountField.vue'
+import NumberField from '../../components/NumberField.vue'
 import { useBench } from '../../stores/bench'
-import PickField from '../../components/PickField.vue'
+import ChoiceField from '../../components/ChoiceField.vue'
 import StepButtons from '../../components/StepButtons.vue'
-import SeveralField from '../../components/SeveralField.vue'
 import SaltQuestions from './SaltQuestions.vue'
 import SaltThere from './SaltThere.vue'
 import { choices, useWay } from './way'
@@ -52,13 +51,13 @@ function setMix(mix: string) {
 <template>
   <section class="bar" :aria-label="t('ui.dress.the-dress')">
     <template v-if="kind === 'OPEN_TRAY'">
-      <PickField
+      <ChoiceField
         :label="t('ui.dress.its-face')"
         :choices="choices(labels.FINISHES)"
         :chosen="way.finish ?? 'BARE'"
         @choose="(finish) => bench.say({ finish })"
       />
-      <PickField
+      <ChoiceField
         :label="t('ui.dress.lies-on')"
         :choices="choices(labels.UNDERLAYS)"
         :chosen="way.underlay ?? 'NONE'"
@@ -66,21 +65,21 @@ function setMix(mix: string) {
       />
     </template>
     <template v-else-if="topped">
-      <PickField
+      <ChoiceField
         :label="t('ui.dress.topping')"
         class="wide"
         :choices="mixes"
         :chosen="kind === 'BREADED' ? 'BREADED' : (way.mix ?? 'CRUMB')"
         @choose="setMix"
       />
-      <PickField
+      <ChoiceField
         v-if="kind === 'TOPPING'"
         :label="t('ui.dress.goes-on')"
         :choices="choices(labels.WHENS)"
         :chosen="way.when ?? 'BEFORE'"
         @choose="(when) => bench.say({ when })"
       />
-      <AmountField
+      <NumberField
         :label="t('ui.dress.how-thick')"
         kind="length"
         fine
@@ -91,13 +90,13 @@ function setMix(mix: string) {
       />
     </template>
     <template v-else-if="parcel">
-      <PickField
+      <ChoiceField
         :label="t('ui.dress.fold')"
         :choices="choices(labels.FOLDS)"
         :chosen="way.fold ?? (kind === 'FOIL' ? 'SEAM_UP' : 'HEART')"
         @choose="(fold) => bench.say({ fold })"
       />
-      <SeveralField
+      <ChoiceField
         :label="t('ui.dress.on-a-bed-of')"
         :none="t('ui.dress.nothing')"
         :choices="vegetables"
@@ -105,7 +104,7 @@ function setMix(mix: string) {
         :most="4"
         @choose="(vegetables: Vegetable[]) => bench.say({ vegetables })"
       />
-      <AmountField
+      <NumberField
         v-if="way.vegetables?.length"
         :label="t('ui.dress.how-deep')"
         kind="length"
@@ -114,7 +113,7 @@ function setMix(mix: string) {
         :refusal="bench.refusal('bedMm')"
         @update:model-value="(mm) => number('bedMm', mm)"
       />
-      <AmountField
+      <NumberField
         :label="t('ui.dress.splash')"
         sign="ml"
         :usual="0"
@@ -122,7 +121,7 @@ function setMix(mix: string) {
         :refusal="bench.refusal('splashMl')"
         @update:model-value="(ml) => number('splashMl', ml)"
       />
-      <PickField
+      <ChoiceField
         :label="t('ui.dress.sour-inside')"
         :choices="ACID"
         :chosen="way.acid ? 'yes' : 'no'"
@@ -131,7 +130,7 @@ function setMix(mix: string) {
     </template>
     <SaltQuestions v-else-if="kind === 'SALT_CRUST'" />
     <template v-else>
-      <SeveralField
+      <ChoiceField
         :label="t('ui.dress.base-of')"
         :none="t('vegetable.POTATO')"
         :choices="vegetables"
@@ -140,13 +139,13 @@ function setMix(mix: string) {
         :refusal="bench.refusal('vegetables')"
         @choose="(vegetables: Vegetable[]) => bench.say({ vegetables })"
       />
-      <PickField
+      <ChoiceField
         :label="t('ui.dress.cut-in')"
         :choices="choices(labels.CUTTINGS)"
         :chosen="way.cutting ?? 'SLICES'"
         @choose="(cutting) => bench.say({ cutting })"
       />
-      <AmountField
+      <NumberField
         :label="t('ui.dress.how-deep')"
         kind="length"
         :usual="usuals?.baseMm"
@@ -154,7 +153,7 @@ function setMix(mix: string) {
         :refusal="bench.refusal('depthMm')"
         @update:model-value="(mm) => number('depthMm', mm)"
       />
-      <SeveralField
+      <ChoiceField
         :label="t('ui.dress.join-for-the-last-5')"
         :none="t('ui.dress.nothing')"
         :choices="quick"
@@ -164,14 +163,14 @@ function setMix(mix: string) {
         @choose="(sides: Vegetable[]) => bench.say({ sides })"
       />
     </template>
-    <PickField
+    <ChoiceField
       :label="t('ui.dress.inside-it')"
       :choices="choices(labels.FILLINGS)"
       :chosen="bench.on.filling"
       :refusal="bench.refusal('filling')"
       @choose="(filling) => bench.change({ filling })"
     />
-    <PickField
+    <ChoiceField
       v-if="bench.stands"
       :label="t('ui.dress.it-lies')"
       :choices="choices(labels.STANCES)"

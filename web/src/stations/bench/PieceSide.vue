@@ -9,7 +9,7 @@ import { useBench } from '../../stores/bench'
 import ChoiceRow from '../../components/ChoiceRow.vue'
 import DonenessPick from './DonenessPick.vue'
 import FishSelect from './FishSelect.vue'
-import MeasureField from '../../components/MeasureField.vue'
+import NumberField from '../../components/NumberField.vue'
 import OvenPick from './OvenPick.vue'
 import RecipeBook from './RecipeBook.vue'
 import SlipLine from './SlipLine.vue'
@@ -64,28 +64,30 @@ const sure = computed(() => {
       @choose="(cut) => bench.setCut(cut as Cut)"
     />
 
-    <MeasureField
+    <NumberField
+      line
       :label="t('ui.piece.thickest')"
       kind="length"
       :note="sure"
       :model-value="bench.on.thicknessMm"
-      :reckoned="bench.answer?.piece.thicknessMm"
+      :usual="bench.answer?.piece.thicknessMm"
       :refusal="bench.refusal('thicknessMm')"
       @update:model-value="(thicknessMm) => bench.measure({ thicknessMm })"
     >
       <SlipLine field="thicknessMm" />
-    </MeasureField>
-    <MeasureField
+    </NumberField>
+    <NumberField
+      line
       :label="t('ui.piece.weighs')"
       kind="mass"
       :note="t('ui.counter.each-raw')"
       :model-value="bench.on.massG"
-      :reckoned="bench.answer?.piece.massG"
+      :usual="bench.answer?.piece.massG"
       :refusal="bench.refusal('massG')"
       @update:model-value="(massG) => bench.measure({ massG })"
     >
       <SlipLine field="massG" />
-    </MeasureField>
+    </NumberField>
 
     <ChoiceRow
       class="starts"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import AmountField from '../../components/AmountField.vue'
-import PickField from '../../components/PickField.vue'
+import NumberField from '../../components/NumberField.vue'
+import ChoiceField from '../../components/ChoiceField.vue'
 import { EGGS, SALTS } from '../../messages/labels'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
@@ -27,7 +27,7 @@ function setSchool(chosen: NonNullable<typeof way.value.school>) {
 </script>
 
 <template>
-  <PickField
+  <ChoiceField
     :label="t('ui.dress.school')"
     class="asked"
     :choices="schools"
@@ -36,7 +36,7 @@ function setSchool(chosen: NonNullable<typeof way.value.school>) {
     @choose="setSchool"
   />
   <p class="what">{{ t(`damping.${way.school ?? 'WET_SAND'}.what`) }}</p>
-  <AmountField
+  <NumberField
     :label="t('ui.dress.how-thick')"
     kind="length"
     :usual="school?.usualCoatMm"
@@ -44,13 +44,13 @@ function setSchool(chosen: NonNullable<typeof way.value.school>) {
     :refusal="bench.refusal('coatMm')"
     @update:model-value="(mm) => number('coatMm', mm)"
   />
-  <PickField
+  <ChoiceField
     :label="t('ui.dress.salt')"
     :choices="choices(SALTS)"
     :chosen="way.salt ?? 'COARSE'"
     @choose="(salt) => bench.say({ salt })"
   />
-  <PickField
+  <ChoiceField
     v-if="school?.eggs"
     :label="t('ui.dress.eggs')"
     class="small"
@@ -58,7 +58,7 @@ function setSchool(chosen: NonNullable<typeof way.value.school>) {
     :chosen="way.eggs ?? 'MEDIUM'"
     @choose="(eggs) => bench.say({ eggs })"
   />
-  <PickField
+  <ChoiceField
     :label="t('ui.dress.head-and-tail')"
     :choices="[
       { value: 'yes', words: t('ui.dress.covered') },
@@ -67,7 +67,7 @@ function setSchool(chosen: NonNullable<typeof way.value.school>) {
     :chosen="(way.headAndTail ?? school?.buries) ? 'yes' : 'no'"
     @choose="(v) => bench.say({ headAndTail: v === 'yes' })"
   />
-  <PickField
+  <ChoiceField
     :label="t('ui.dress.scales-on')"
     class="small"
     :choices="YES_NO"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import AmountField from '../../components/AmountField.vue'
+import NumberField from '../../components/NumberField.vue'
 import { t } from '../../messages/say'
 import type { Kind } from '../../messages/units'
 import { useBench, type Way } from '../../stores/bench'
@@ -25,7 +25,7 @@ const counted = computed(() => counting.value || given.value)
     {{ t('ui.dress.what-there-is') }}
   </button>
   <template v-if="counted">
-    <AmountField
+    <NumberField
       v-for="one in HAVE"
       :key="one.field"
       :label="one.label"

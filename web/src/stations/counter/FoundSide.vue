@@ -4,7 +4,7 @@ import 'element-plus/es/components/input-number/style/css'
 import { computed } from 'vue'
 import type { Cut, Keeping } from '../../api/types'
 import ChoiceRow from '../../components/ChoiceRow.vue'
-import MeasureField from '../../components/MeasureField.vue'
+import NumberField from '../../components/NumberField.vue'
 import { CUTS } from '../../messages/labels'
 import { t } from '../../messages/say'
 import { useUnits } from '../../messages/units'
@@ -68,17 +68,19 @@ function setKept(value: Keeping) {
       :chosen="bench.on.cut"
       @choose="(cut) => bench.setCut(cut as Cut)"
     />
-    <MeasureField
+    <NumberField
+      line
       :label="t('ui.counter.thickest')"
       kind="length"
       :note="t('ui.counter.ruler-or-skewer')"
       :model-value="bench.on.thicknessMm"
-      :reckoned="answer?.size.thicknessMm"
+      :usual="answer?.size.thicknessMm"
       :refusal="bench.refusal('thicknessMm')"
       @update:model-value="(thicknessMm) => bench.measure({ thicknessMm })"
     />
-    <MeasureField
+    <NumberField
       v-if="!counter.whole"
+      line
       :label="t('ui.counter.thinnest')"
       kind="length"
       :note="t('ui.counter.where-it-tapers')"
@@ -86,22 +88,24 @@ function setKept(value: Keeping) {
       :refusal="counter.refusal('thinMm')"
       @update:model-value="(thinMm) => (counter.found.thinMm = thinMm)"
     />
-    <MeasureField
+    <NumberField
+      line
       :label="t('ui.counter.weighs')"
       kind="mass"
       :note="t('ui.counter.each-raw')"
       :model-value="bench.on.massG"
-      :reckoned="answer?.size.massG"
+      :usual="answer?.size.massG"
       :refusal="bench.refusal('massG')"
       @update:model-value="(massG) => bench.measure({ massG })"
     />
-    <MeasureField
+    <NumberField
       v-if="counter.whole"
+      line
       :label="t('ui.counter.long')"
       kind="length"
       :note="t('ui.counter.nose-to-tail')"
       :model-value="bench.on.lengthMm"
-      :reckoned="answer?.size.lengthMm"
+      :usual="answer?.size.lengthMm"
       :refusal="bench.refusal('lengthMm')"
       @update:model-value="(lengthMm) => bench.measure({ lengthMm })"
     />

@@ -156,7 +156,13 @@ final class Screen implements AutoCloseable {
     }
 
     void waitForText(String css, String part) {
-        until("“" + part + "” in " + css, () -> text(css).contains(part) ? true : null);
+        String[] said = {""};
+        new WebDriverWait(driver, PATIENCE)
+                .pollingEvery(GLANCE)
+                .ignoring(StaleElementReferenceException.class)
+                .withMessage(() -> "“" + part + "” in " + css + ", which says “" + said[0] + "” at "
+                        + driver.getCurrentUrl() + " " + complaints())
+                .until(d -> (said[0] = text(css)).contains(part));
     }
 
     void tap(String css) {

@@ -1,32 +1,37 @@
-<script setup lang="ts" generic="T extends string">
+<script setup lang="ts" generic="T extends string, C extends T | T[]">
 import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
+import { computed } from 'vue'
 
-/** Some of many, under their name. */
-defineProps<{
+/** One of a few under its name, or some of many where what is chosen is a list. */
+const props = defineProps<{
   label: string
-  none: string
   choices: { value: T; words: string }[]
-  chosen: T[]
-  most: number
+  chosen: C
   refusal?: string | undefined
+  /** Of some: what stands there where none is chosen. */
+  none?: string
+  /** Of some: how many at most. */
+  most?: number
 }>()
-defineEmits<{ choose: [values: T[]] }>()
+defineEmits<{ choose: [value: C] }>()
+
+const several = computed(() => Array.isArray(props.chosen))
 </script>
 
 <template>
-  <div class="several" :data-of="label">
+  <div class="choice" :class="{ several }" :data-of="label">
     <span class="label">{{ label }}</span>
     <ElSelect
-      multiple
-      collapse-tags
+      :multiple="several"
+      :collapse-tags="several"
       :max-collapse-tags="2"
-      :multiple-limit="most"
+      :multiple-limit="most ?? 0"
       :model-value="chosen"
-      :placeholder="none"
+      :placeholder="none ?? ''"
       :aria-label="label"
-      @update:model-value="(v: T[]) => $emit('choose', v)"
+      @update:model-value="(v: C) => $emit('choose', v)"
     >
       <ElOption v-for="c in choices" :key="c.value" :value="c.value" :label="c.words" />
     </ElSelect>
@@ -35,7 +40,11 @@ defineEmits<{ choose: [values: T[]] }>()
 </template>
 
 <style scoped>
-.several {
+.choice {
+  min-width: 96px;
+  flex: 1 1 96px;
+}
+.choice.several {
   min-width: 170px;
   flex: 2 1 170px;
 }
@@ -44,11 +53,11 @@ defineEmits<{ choose: [values: T[]] }>()
   color: var(--ink-soft);
   font-size: 13px;
 }
-.several :deep(.el-select__wrapper) {
+.choice :deep(.el-select__wrapper) {
   min-height: 44px;
   padding: 4px 8px;
 }
-.several :deep(.el-tag) {
+.choice :deep(.el-tag) {
   border-color: var(--rule);
   background: var(--salt);
   color: var(--ink);
