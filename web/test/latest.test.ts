@@ -1,4 +1,6 @@
+import { effectScope } from 'vue'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { Problem } from '../src/api/client'
 import { latest } from '../src/composables/latest'
 
 beforeEach(() => void vi.useFakeTimers())
@@ -54,4 +56,38 @@ it('lets a fault through, and asks again afterwards', async () => {
   await expect(run()).rejects.toThrow('broken')
   await run()
   expect(asked).toBe(2)
+})
+
+it('asks again by itself where nobody was reached, and not where it was refused', async () => {
+  const answers = [new Problem(0, 'lost'), new Problem(503, 'busy'), null, new Problem(400, 'no')]
+  const told: number[] = []
+  let asked = 0
+  const run = latest(
+    async () => {
+      const answer = answers[asked++]
+      if (answer) throw answer
+    },
+    (problem) => told.push(problem.status),
+  )
+  await run()
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect([asked, told]).toEqual([3, [0, 503]])
+  await run()
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect([asked, told]).toEqual([4, [0, 503, 400]])
+})
+
+it('asks no more once its component is gone', async () => {
+  let asked = 0
+  const scope = effectScope()
+  const run = scope.run(() =>
+    latest(async () => {
+      asked++
+      throw new Problem(0, 'lost')
+    }),
+  )!
+  await run()
+  scope.stop()
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect(asked).toBe(1)
 })

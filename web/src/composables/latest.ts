@@ -1,4 +1,5 @@
-import { givenUp } from '../api/client'
+import { tryOnScopeDispose } from '@vueuse/core'
+import { givenUp, Problem } from '../api/client'
 
 /** An answer that takes longer is no longer waited for once something else is asked, ms; twice as long after each such. */
 const WAITS_MS = 4000
@@ -6,16 +7,29 @@ const WAITS_MS = 4000
 /** Nor is any waited for longer than this, ms. */
 const WAITS_AT_MOST_MS = 32_000
 
+/** Who is out of reach is asked again after so long, ms. */
+const AGAIN_MS = 3000
+
 /**
  * Asks one question at a time: what has changed while an answer was on its way is asked when that answer is there, and
  * everything between is left out. An answer that takes long is given up for the next question, so that one that never comes
- * holds nothing up; a busy kitchen that answers slowly is given more time at each turn, until it has answered.
+ * holds nothing up; a busy kitchen that answers slowly is given more time at each turn, until it has answered. What is refused
+ * is handed to `refused`; where nobody was reached it is asked again by itself, for as long as its component is there.
  */
-export function latest(ask: (signal: AbortSignal) => Promise<void>): () => Promise<void> {
+export function latest(
+  ask: (signal: AbortSignal) => Promise<void>,
+  refused: (problem: Problem) => void = () => undefined,
+): () => Promise<void> {
   let asking: { since: number; giveUp: AbortController } | null = null
   let again = false
   let waits = WAITS_MS
   let timer: ReturnType<typeof setTimeout> | undefined
+  let later: ReturnType<typeof setTimeout> | undefined
+  let gone = false
+  tryOnScopeDispose(() => {
+    gone = true
+    clearTimeout(later)
+  })
   return async function run(): Promise<void> {
     if (asking) {
       again = true
@@ -25,13 +39,20 @@ export function latest(ask: (signal: AbortSignal) => Promise<void>): () => Promi
       timer = setTimeout(() => giveUp.abort(), Math.max(0, left))
       return
     }
+    clearTimeout(later)
     asking = { since: performance.now(), giveUp: new AbortController() }
     try {
       await ask(asking.giveUp.signal)
       waits = WAITS_MS
     } catch (thrown) {
-      if (!givenUp(thrown)) throw thrown
-      waits = Math.min(2 * waits, WAITS_AT_MOST_MS)
+      if (thrown instanceof Problem) {
+        refused(thrown)
+        if (!thrown.reachable && !gone) later = setTimeout(() => void run(), AGAIN_MS)
+      } else if (givenUp(thrown)) {
+        waits = Math.min(2 * waits, WAITS_AT_MOST_MS)
+      } else {
+        throw thrown
+      }
     } finally {
       clearTimeout(timer)
       asking = null

@@ -8,7 +8,7 @@ import type {
   Filling,
   Fold,
   Oven,
-  School,
+  RuleOfThumb,
   StageSpan,
   Stance,
   TapKind,
@@ -114,7 +114,7 @@ export const STANCES: Record<Stance, string> = {
 }
 
 /** Ways of reckoning a bake. */
-export const WAYS: Record<School['way'], string> = {
+export const WAYS: Record<RuleOfThumb['way'], string> = {
   THICKNESS_RULE: t('label.way.THICKNESS_RULE'),
   WEIGHT_RULE: t('label.way.WEIGHT_RULE'),
   MODERATE_OVEN: t('label.way.MODERATE_OVEN'),

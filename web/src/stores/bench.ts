@@ -149,11 +149,11 @@ export const useBench = defineStore('bench', () => {
         ...(lengthMm === null ? {} : { lengthMm }),
         startTempC,
         frozen: on.value.frozen,
-        stance: stands.value ? on.value.stance : 'LYING',
+        orientation: stands.value ? on.value.stance : 'LYING',
         filling: on.value.filling,
       },
       dress: { ...way.value, kind: on.value.dress },
-      oven: { kind: oven.value.kind, truth: oven.value.truth },
+      oven: { kind: oven.value.kind, calibration: oven.value.calibration },
       programme: on.value.stages ?? [{ stage: 'BAKE', tempC: on.value.tempC }, { stage: 'REST' }],
       usual: on.value.stages === null,
       doneness: on.value.doneness,
@@ -285,26 +285,24 @@ export const useBench = defineStore('bench', () => {
     setDress(DRESS_BUTTONS[(at + 1) % DRESS_BUTTONS.length]!)
   }
 
-  const ask = latest(async (signal) => {
-    if (!question.value) return
-    try {
+  const ask = latest(
+    async (signal) => {
+      if (!question.value) return
       const was = answer.value
       answer.value = await api.estimate(question.value, signal)
       problem.value = null
       // A hand that showed the pull goes on showing it; anywhere else it stays where the cook left it.
       const atPull = !was || Math.abs(minute.value - was.bakeMinutes) < AT_PULL_MIN
       minute.value = atPull ? answer.value.bakeMinutes : Math.min(minute.value, endMinute.value)
-    } catch (failure) {
-      if (!(failure instanceof Problem)) throw failure
-      problem.value = failure
-    }
-  })
+    },
+    (refusal) => (problem.value = refusal),
+  )
 
   /** How sure the answer is; asked once it is there, and of no other. */
   const sure = shallowRef<{ of: Question; certainty: Certainty } | null>(null)
   const certainty = computed(() => (sure.value?.of === question.value ? sure.value?.certainty : undefined))
   /** The ways of reckoning as last told; for a moment after a change they are of what was before it. */
-  const schools = computed(() => sure.value?.certainty.schools ?? [])
+  const rulesOfThumb = computed(() => sure.value?.certainty.rulesOfThumb ?? [])
   /** From when to look: at once from the answer, then as some hundreds of members have it. */
   const checkWindow = computed(() => {
     if (certainty.value?.window) return certainty.value.window
@@ -312,15 +310,11 @@ export const useBench = defineStore('bench', () => {
     if (checkFromMin === undefined || likelyMin === undefined || noLaterThanMin === undefined) return null
     return { checkFromMin, likelyMin, noLaterThanMin }
   })
+  /* The answer stands without it; what was wrong with the question is said there. */
   const askSure = latest(async (signal) => {
     const of = question.value
     if (!of || !oven.value) return
-    try {
-      sure.value = { of, certainty: await api.certainty(of, oven.value.id, signal) }
-    } catch (failure) {
-      // The answer stands without it; what was wrong with the question is said there.
-      if (!(failure instanceof Problem)) throw failure
-    }
+    sure.value = { of, certainty: await api.certainty(of, oven.value.id, signal) }
   })
   watch(answer, () => void askSure())
 
@@ -338,7 +332,7 @@ export const useBench = defineStore('bench', () => {
       startTempC:
         past.piece.startTempC ?? (past.piece.frozen ? fresh?.freezerC : fresh?.outC) ?? FIRST.startTempC,
       frozen: past.piece.frozen ?? false,
-      stance: past.piece.stance ?? 'LYING',
+      stance: past.piece.orientation ?? 'LYING',
       filling: past.piece.filling ?? 'NONE',
       pieces: past.pieces ?? 1,
       ovenId,
@@ -432,7 +426,7 @@ export const useBench = defineStore('bench', () => {
     allOvens,
     answer,
     certainty,
-    schools,
+    rulesOfThumb,
     checkWindow,
     problem,
     minute,

@@ -75,16 +75,14 @@ export const useCounter = defineStore('counter', () => {
     }
   })
 
-  const ask = latest(async (signal) => {
-    if (!question.value) return
-    try {
+  const ask = latest(
+    async (signal) => {
+      if (!question.value) return
       answer.value = await api.counter(question.value, signal)
       problem.value = null
-    } catch (failure) {
-      if (!(failure instanceof Problem)) throw failure
-      problem.value = failure
-    }
-  })
+    },
+    (refusal) => (problem.value = refusal),
+  )
   watch([question, reader], () => void ask(), { immediate: true })
 
   /** Another fish: what was seen on the last one says nothing of it. */

@@ -67,23 +67,21 @@ export const useTray = defineStore('tray', () => {
     bench.change({ ...other.on, tempC: bench.on.tempC, ovenId: bench.on.ovenId })
   }
 
-  const ask = latest(async (signal) => {
-    if (!dishes.value.length) {
-      turns.value = []
-      problem.value = null
-      return
-    }
-    try {
+  const ask = latest(
+    async (signal) => {
+      if (!dishes.value.length) {
+        turns.value = []
+        problem.value = null
+        return
+      }
       turns.value = await api.tray(
         dishes.value.map((d) => d.question),
         signal,
       )
       problem.value = null
-    } catch (failure) {
-      if (!(failure instanceof Problem)) throw failure
-      problem.value = failure
-    }
-  })
+    },
+    (refusal) => (problem.value = refusal),
+  )
   watch(dishes, () => void ask(), { immediate: true })
 
   return { aside, dishes, turns, problem, setAside, remove, swap }

@@ -12,7 +12,7 @@ import DressBar from './DressBar.vue'
 import PieceSide from './PieceSide.vue'
 import TheCurve from './TheCurve.vue'
 import TheCut from './TheCut.vue'
-import TheSchools from './TheSchools.vue'
+import RulesOfThumb from './RulesOfThumb.vue'
 import TheTicket from './TheTicket.vue'
 import TrayList from './TrayList.vue'
 import { useTray } from '../../stores/tray'
@@ -90,7 +90,7 @@ onMounted(bench.open)
       <template v-if="bench.answer">
         <TheCut :playing="isActive" @play="play" />
         <TheCurve @moved="pause" />
-        <TheSchools />
+        <RulesOfThumb />
         <TrayList />
       </template>
     </section>

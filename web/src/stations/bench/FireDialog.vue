@@ -16,7 +16,7 @@ const SAID_AT_C = 250
 
 const bench = useBench()
 const units = useUnits()
-const falls = ref<number | null>(bench.oven?.truth.fallsCPerHour || null)
+const falls = ref<number | null>(bench.oven?.calibration.fallsCPerHour || null)
 const problem = ref<Problem | null>(null)
 const perDegree = computed(() => (units.chosen.value === 'metric' ? 1 : 1.8))
 

@@ -28,7 +28,7 @@ function another() {
 /** Whether somebody feeds it. */
 const fired = (one: Oven) => one.kind === 'WOOD' || one.kind === 'CLOSED_BARBECUE'
 const fireWords = computed(() => {
-  const falls = bench.oven?.truth.fallsCPerHour
+  const falls = bench.oven?.calibration.fallsCPerHour
   if (falls === undefined) return t('ui.piece.its-fire-as-usual')
   return falls === 0
     ? t('ui.piece.its-fire-is-kept-up')

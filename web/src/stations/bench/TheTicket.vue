@@ -83,7 +83,7 @@ const print = () => window.print()
         </div>
       </dl>
       <p class="others">{{ dial.others }}</p>
-      <CautionList v-if="first.length" :cautions="first" />
+      <CautionList v-if="first.length" :cautions="first" :aria-label="t('ui.oven.take-care')" />
       <TicketTimes :answer="answer" />
       <ol v-if="stages.length" class="stages" :aria-label="t('ui.ticket.stages')">
         <li v-for="stage in stages" :key="stage.key">
@@ -102,10 +102,10 @@ const print = () => window.print()
       </p>
       <TicketAmounts :answer="answer" />
       <TicketDoubts />
-      <ul v-if="answer.quantities.advice.length" class="advice">
+      <ul v-if="answer.quantities.advice.length" class="advice" :aria-label="t('ui.ticket.to-know')">
         <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
       </ul>
-      <CautionList :cautions="now(answer)" />
+      <CautionList :cautions="now(answer)" :aria-label="t('ui.oven.take-care')" />
       <CautionList class="printed" :cautions="later(answer)" />
       <ShoppingDialog v-if="shopping" v-model="shopping" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>

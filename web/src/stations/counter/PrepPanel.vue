@@ -108,7 +108,7 @@ const suited = computed(() => answer.value.suitability.find((s) => s.style === c
       :chosen="counter.found.extra"
       @choose="(e) => (counter.found.extra = e as typeof counter.found.extra)"
     />
-    <div class="schools">
+    <div class="choices">
       <label v-if="!counter.whole"
         ><input v-model="counter.found.rinse" type="checkbox" /> {{ t('ui.counter.rinse-it') }}</label
       >
@@ -174,19 +174,19 @@ const suited = computed(() => answer.value.suitability.find((s) => s.style === c
   grid-template-columns: auto 1fr;
   align-items: center;
 }
-.schools {
+.choices {
   display: flex;
   gap: 16px;
   font-size: 14px;
 }
-.schools label,
+.choices label,
 .prep label {
   display: flex;
   gap: 8px;
   align-items: baseline;
   cursor: pointer;
 }
-.schools label {
+.choices label {
   min-height: 32px;
   align-items: center;
 }

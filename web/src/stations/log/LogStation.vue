@@ -2,7 +2,7 @@
 import { t } from '../../messages/say'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, Problem } from '../../api/client'
+import { api } from '../../api/client'
 import type { Bake, LogLine } from '../../api/types'
 import { latest } from '../../composables/latest'
 import { useBench } from '../../stores/bench'
@@ -16,15 +16,13 @@ const running = useRunning()
 const stored = ref<LogLine[] | null>(null)
 const trouble = ref<string | null>(null)
 
-const ask = latest(async (signal) => {
-  try {
+const ask = latest(
+  async (signal) => {
     stored.value = await api.logged(signal)
     trouble.value = null
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    trouble.value = failure.message
-  }
-})
+  },
+  (refusal) => (trouble.value = refusal.message),
+)
 onMounted(() => void bench.open())
 /** The log follows what is told of the bakes, on this screen or any other. */
 watch(

@@ -2,7 +2,7 @@
 import { t } from '../../messages/say'
 import { useThrottleFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, Problem } from '../../api/client'
+import { api } from '../../api/client'
 import type { Bake, Inside } from '../../api/types'
 import ChartFrame from '../../components/ChartFrame.vue'
 import { useChart } from '../../composables/chart'
@@ -31,15 +31,13 @@ const bench = useBench()
 const inside = ref<Inside | null>(null)
 const trouble = ref(false)
 
-const ask = latest(async (signal) => {
-  try {
+const ask = latest(
+  async (signal) => {
     inside.value = await api.inside(props.bake.id, signal)
     trouble.value = false
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    trouble.value = true
-  }
-})
+  },
+  () => (trouble.value = true),
+)
 const calmly = useThrottleFn(ask, CALM_MS, true)
 watch([() => props.bake.revision, () => props.bake.window.likelyMin], () => void calmly(), {
   immediate: true,

@@ -46,7 +46,7 @@ async function pull() {
 async function hang(device: string | null) {
   await attempt(async () => {
     const oven = (await api.ovens()).find((o) => o.id === props.bake.ovenId)!
-    const falls = oven.truth.fallsCPerHour
+    const falls = oven.calibration.fallsCPerHour
     await api.describeOven(oven, {
       ...(device === null ? {} : { device }),
       ...(falls === undefined ? {} : { fallsCPerHour: falls }),

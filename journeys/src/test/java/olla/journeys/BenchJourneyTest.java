@@ -11,18 +11,18 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 /** What is typed and chosen on the Bench: in one's own units, slips answered beside their field, fish by two letters. */
 class BenchJourneyTest {
 
-    private static final String CHECK_FROM = ".slip .check dd";
-
     @RegisterExtension
     static final Evening EVENING = Evening.shared();
 
     private static Kitchen kitchen;
     private static Screen screen;
+    private static Bench bench;
 
     @BeforeAll
     static void open() {
         kitchen = EVENING.kitchen();
         screen = EVENING.screen();
+        bench = new Bench(screen);
     }
 
     @Test
@@ -36,56 +36,53 @@ class BenchJourneyTest {
 
     @Test
     void unitsSwitchInOnePlaceAndTypingKeepsWhatItMeans() {
-        screen.openAfresh("/bench");
-        screen.waitForText(CHECK_FROM, "min");
-        screen.type(".measure input", "25");
-        screen.waitForText(".handle", "25 mm");
-        double metric = screen.minutes(CHECK_FROM);
-        screen.tap(".units");
-        screen.waitForText(".handle", "1 in");
+        bench.openAfresh();
+        screen.type(Bench.THICKEST, "25");
+        screen.waitForText(Bench.THICKNESS, "25 mm");
+        double metric = screen.minutes(Bench.CHECK_FROM);
+        screen.tap(Screen.UNITS);
+        screen.waitForText(Bench.THICKNESS, "1 in");
         // As a dial and a ruler have it.
-        assertThat(screen.text(".slip .oven dd")).isEqualTo("450°");
-        assertThat(screen.see(".measure input").getAttribute("value")).isEqualTo("1");
-        assertThat(screen.minutes(CHECK_FROM)).isEqualTo(metric);
+        assertThat(screen.text(Bench.DIAL)).isEqualTo("450°");
+        assertThat(screen.see(Bench.THICKEST).getAttribute("value")).isEqualTo("1");
+        assertThat(screen.minutes(Bench.CHECK_FROM)).isEqualTo(metric);
         // Who counts in inches gets all of it so, what the server says as soon as it has said it anew; only the other
         // dials
         // stand beside, small.
-        for (String css : List.of(".side", ".slip .cautions", ".slip .why", ".curve", ".slip dl.quantities")) {
+        for (Part part : List.of(Bench.PIECE, Bench.CAUTIONS, Bench.DOUBTS, Bench.CURVE, Bench.WATER_LOST)) {
             screen.until(
-                    css + " in inches", () -> METRIC.matcher(screen.text(css)).find() ? null : true);
+                    part + " in inches", () -> METRIC.matcher(screen.text(part)).find() ? null : true);
         }
-        assertThat(screen.text(".slip .cautions")).contains("145");
+        assertThat(screen.text(Bench.TICKET)).contains("145");
         screen.press("]");
-        screen.waitForText(".handle", "1⅛ in");
-        screen.type(".measure input", "1 1/4");
-        screen.waitForText(".handle", "1¼ in");
-        screen.tap(".units");
-        screen.waitForText(".handle", "32 mm");
+        screen.waitForText(Bench.THICKNESS, "1⅛ in");
+        screen.type(Bench.THICKEST, "1 1/4");
+        screen.waitForText(Bench.THICKNESS, "1¼ in");
+        screen.tap(Screen.UNITS);
+        screen.waitForText(Bench.THICKNESS, "32 mm");
     }
 
     @Test
     void aSlipIsAnsweredBesideItsFieldAndWhatWasTypedStays() {
-        screen.openAfresh("/bench");
-        screen.waitForText(CHECK_FROM, "min");
-        screen.type(".measure input", "260");
-        screen.waitForText(".measure .wrong", "Did you mean 26 mm?");
-        assertThat(screen.see(".measure input").getAttribute("value")).isEqualTo("260");
-        assertThat(screen.see(".main-action").isEnabled()).isFalse();
-        screen.type(".measure input", "26");
-        screen.until("the refusal to go", () -> screen.shows(".measure .wrong") ? null : true);
+        bench.openAfresh();
+        screen.type(Bench.THICKEST, "260");
+        screen.waitForText(Bench.REFUSED, "Did you mean 26 mm?");
+        assertThat(screen.see(Bench.THICKEST).getAttribute("value")).isEqualTo("260");
+        assertThat(screen.see(Bench.PUT_IN).isEnabled()).isFalse();
+        screen.type(Bench.THICKEST, "26");
+        screen.until("the refusal to go", () -> screen.shows(Bench.REFUSED) ? null : true);
     }
 
     @Test
     void aFishIsFoundByTwoLettersAndWeightAloneIsEnough() {
-        screen.openAfresh("/bench");
-        screen.waitForText(CHECK_FROM, "min");
-        screen.tap(".fish input");
+        bench.openAfresh();
+        screen.tap(Bench.FISH);
         screen.press("pl");
-        screen.tapNamed(".el-select-dropdown__item", "Plaice");
-        screen.waitForText(".about", "Pleuronectes platessa");
-        screen.type(".measure input", "");
-        screen.waitForText(".measure", "from its weight");
-        screen.type(".measure input", "26");
-        screen.waitForText(".measure", "by ruler");
+        screen.tap(Part.option("Plaice"));
+        screen.waitForText(Bench.PIECE, "Pleuronectes platessa");
+        screen.type(Bench.THICKEST, "");
+        screen.waitForText(Bench.PIECE, "from its weight");
+        screen.type(Bench.THICKEST, "26");
+        screen.waitForText(Bench.PIECE, "by ruler");
     }
 }

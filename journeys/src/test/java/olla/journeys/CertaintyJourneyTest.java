@@ -25,84 +25,86 @@ class CertaintyJourneyTest {
     void atTheBench() {
         screen.size(1280, 800);
         screen.openAfresh("/bench");
-        screen.see(".schools .school");
+        screen.see(Part.of("button").in(Bench.WAYS));
     }
 
     private static void fish(String letters, String name, String cut) {
-        screen.fish(letters, name);
-        screen.tapNamed(".side [role=radio]", cut);
+        Bench bench = new Bench(screen);
+        bench.fish(letters, name);
+        bench.cut(cut);
     }
 
     @Test
     void aBarelySetSalmonNeedsAnAnswerAndAGuestAtRiskGetsNone() {
         fish("sal", "Salmon", "Fillet");
-        screen.tapNamed(".targets button", "set");
-        screen.waitForText(".asked", "what was done about parasites?");
+        screen.tap(Part.radio("set").in(Bench.TARGETS));
+        screen.waitForText(Bench.BEFORE_SERVING, "what was done about parasites?");
         // Asked, not chosen: the ticket stands as it was.
-        assertThat(screen.text(".targets [aria-checked=true]")).isEqualTo("flakes");
+        assertThat(screen.text(Bench.TARGET)).isEqualTo("flakes");
         assertThat(screen.objections()).isEmpty();
-        screen.tapNamed(".asked button", "nobody knows");
-        screen.waitForText(".asked", "Then not below “flakes”");
-        assertThat(screen.text(".targets [aria-checked=true]")).isEqualTo("flakes");
-        screen.tapNamed(".asked button", "frozen, 7 days at −20");
-        screen.waitForText(".targets [aria-checked=true]", "set");
+        screen.tap(Part.button("nobody knows").in(Bench.BEFORE_SERVING));
+        screen.waitForText(Bench.BEFORE_SERVING, "Then not below “flakes”");
+        assertThat(screen.text(Bench.TARGET)).isEqualTo("flakes");
+        screen.tap(Part.button("frozen, 7 days at −20").in(Bench.BEFORE_SERVING));
+        screen.waitForText(Bench.TARGET, "set");
         screen.until(
                 "the answered caution to go",
-                () -> screen.text(".slip .cautions").contains("should have been frozen") ? null : true);
-        screen.waitForText(".slip .cautions", "Stays below the official 63");
+                () -> screen.text(Bench.TICKET).contains("should have been frozen") ? null : true);
+        screen.waitForText(Bench.TICKET, "Stays below the official 63");
 
-        screen.tap(".risk input");
-        screen.waitForText(".targets [aria-checked=true]", "official");
+        screen.tap(Bench.AT_RISK);
+        screen.waitForText(Bench.TARGET, "official");
         screen.until(
-                "low targets to be off", () -> screen.see(".targets button").isEnabled() ? null : true);
-        screen.until("the caution to go", () -> screen.text(".slip .cautions").contains("Stays below") ? null : true);
+                "low targets to be off",
+                () -> screen.see(Part.of("radio").in(Bench.TARGETS)).isEnabled() ? null : true);
+        screen.until("the caution to go", () -> screen.text(Bench.TICKET).contains("Stays below") ? null : true);
         assertThat(screen.objections()).isEmpty();
         screen.press("z");
-        screen.waitForText(".targets [aria-checked=true]", "set");
+        screen.waitForText(Bench.TARGET, "set");
     }
 
     @Test
     void aThickPieceIsWhereRuleAndModelPart() {
-        screen.type(".measure[data-of=Weighs] input", "400");
-        screen.type(".measure input", "45");
-        screen.waitForText(".handle", "45 mm");
-        screen.waitForText(".schools", "heat model");
-        screen.tapNamed(".schools .school", "by thickness");
-        screen.waitForText(".schools .told", "too short by the model");
-        assertThat(screen.text(".schools .told")).contains("Canadian Department of Fisheries");
+        screen.type(Bench.WEIGHS, "400");
+        screen.type(Bench.THICKEST, "45");
+        screen.waitForText(Bench.THICKNESS, "45 mm");
+        screen.waitForText(Bench.WAYS, "heat model");
+        screen.tap(Part.button("by thickness").in(Bench.WAYS));
+        screen.waitForText(Bench.WAY_TOLD, "too short by the model");
+        assertThat(screen.text(Bench.WAY_TOLD)).contains("Canadian Department of Fisheries");
         assertThat(screen.objections()).isEmpty();
-        screen.tapNamed(".schools .school", "this oven's log");
-        screen.waitForText(".schools .told", "in this oven came out just right");
+        screen.tap(Part.button("this oven's log").in(Bench.WAYS));
+        screen.waitForText(Bench.WAY_TOLD, "in this oven came out just right");
 
-        screen.tapNamed(".side button", "Compare");
-        screen.waitForText(".el-dialog", "Olla would take");
-        screen.waitForText(".el-dialog", "information and no permission");
+        screen.tap(Part.button("Compare").in(Bench.PIECE));
+        screen.waitForText(Bench.DIALOG, "Olla would take");
+        screen.waitForText(Bench.DIALOG, "information and no permission");
         assertThat(screen.objections()).isEmpty();
-        screen.tapNamed(".el-dialog button", "Set it");
-        screen.waitForText(".slip .oven dd", "160");
+        screen.tap(Part.button("Set it").in(Bench.DIALOG));
+        screen.waitForText(Bench.DIAL, "160");
     }
 
     @Test
     void aStuffedFilletIsDoneWhenItsStuffingIs() {
-        screen.type(".measure input", "32");
-        screen.tap("[data-of='Inside it'] .el-select__wrapper");
-        screen.tapNamed(".el-select-dropdown__item", "a stuffing");
-        screen.waitForText(".slip", "The stuffing sets the time: it comes to 74°");
-        screen.waitForText(".slip .cautions", "must itself reach 74");
-        screen.tapNamed(".slip button", "Put it in");
-        screen.waitForText("h1", "Leave it shut");
-        screen.see(".inside svg");
+        screen.type(Bench.THICKEST, "32");
+        screen.tap(Part.of("combobox", "Inside it").in(Bench.DRESS));
+        screen.tap(Part.option("a stuffing"));
+        screen.waitForText(Bench.TICKET, "The stuffing sets the time: it comes to 74°");
+        screen.waitForText(Bench.TICKET, "must itself reach 74");
+        screen.tap(Part.button("Put it in").in(Bench.TICKET));
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
+        screen.see(OvenSide.DRAWN);
         screen.press(Keys.ENTER);
-        screen.waitForText("h1", "Put it back: it is not cooked");
-        screen.waitForText(".hint", "its stuffing not to the 74 °C that it needs");
+        screen.waitForText(OvenSide.SAYS, "Put it back: it is not cooked");
+        screen.waitForText(OvenSide.ALL, "its stuffing not to the 74 °C that it needs");
     }
 
     @Test
     void aWeighedFishIsToldWhatARulerIsWorth() {
-        screen.type(".measure input", "");
-        screen.waitForText(".slip .why", "A ruler would narrow the window from");
-        screen.tap(".slip .why summary");
-        screen.waitForText(".slip .why ol", "what the log left open of this oven");
+        screen.type(Bench.THICKEST, "");
+        screen.waitForText(Bench.TICKET, "A ruler would narrow the window from");
+        screen.tap(Bench.DOUBTS);
+        screen.waitForText(Bench.TICKET, "what the log left open of this oven");
         assertThat(screen.objections()).isEmpty();
     }
 }

@@ -24,102 +24,101 @@ class CounterJourneyTest {
     @BeforeEach
     void atTheCounter() {
         screen.openAfresh("/counter");
-        screen.see(".prep li");
+        screen.see(Counter.STEP);
     }
 
     private static void wholeBream() {
-        screen.fish("do", "Sea bream");
-        screen.waitForText(".about", "Sparus aurata");
-        screen.tapNamed(".side button", "Whole");
-        screen.type(".measure input", "");
+        Bench.fish(screen, Counter.FOUND, "do", "Sea bream");
+        screen.waitForText(Counter.FOUND, "Sparus aurata");
+        screen.tap(Part.radio("Whole").in(Counter.FOUND));
+        screen.type(Counter.THICKEST, "");
     }
 
-    private static void every(String look, int first, int last) {
+    private static void every(int look, int first, int last) {
         for (int row = first; row <= last; row++) {
-            screen.tap(".sense:nth-child(" + row + ") button:nth-of-type(" + look + ")");
+            screen.tap(Counter.look(row, look));
         }
     }
 
     @Test
     void aWholeFishBoughtByWeightIsGradedPreparedAndSentToTheBench() {
         wholeBream();
-        screen.type(".measure[data-of=Weighs] input", "600");
-        screen.waitForText(".sure", "a ruler would narrow the check window");
+        screen.type(Counter.WEIGHS, "600");
+        screen.waitForText(Counter.GOOD, "a ruler would narrow the check window");
 
-        screen.waitForText(".verdict", "Look at it");
-        every("1", 1, 7);
-        screen.waitForText(".verdict h2", "grade Extra");
-        screen.tap(".sense:nth-child(3) button:nth-of-type(3)");
-        screen.waitForText(".verdict h2", "grade A");
-        screen.waitForText(".verdict p", "eye: flat, cloudy");
+        screen.waitForText(Counter.VERDICT, "Look at it");
+        every(1, 1, 7);
+        screen.waitForText(Counter.VERDICT, "grade Extra");
+        screen.tap(Counter.look(3, 3));
+        screen.waitForText(Counter.VERDICT, "grade A");
+        screen.waitForText(Counter.VERDICT, "eye: flat, cloudy");
 
-        assertThat(screen.text(".prep")).contains("Scale it from tail to head").doesNotContain("Leave the scales on");
-        screen.tapNamed(".right button", "salt");
-        screen.waitForText(".prep", "Leave the scales on");
-        screen.waitForText(".fit", "an oven inside the oven");
-        screen.tapNamed(".prep label", "Gut it");
-        screen.see(".prep li.done");
-        screen.tapNamed(".right button", "foil");
-        screen.waitForText(".prep", "Scale it");
-        screen.waitForText(".say", "3 pieces");
+        assertThat(screen.text(Counter.TO_DO))
+                .contains("Scale it from tail to head")
+                .doesNotContain("Leave the scales on");
+        screen.tap(Part.radio("salt").in(Counter.TO_DO));
+        screen.waitForText(Counter.TO_DO, "Leave the scales on");
+        screen.waitForText(Counter.TO_DO, "an oven inside the oven");
+        screen.tap(Part.of("checkbox", "Gut it").in(Counter.TO_DO));
+        screen.see(Part.of("checkbox").checked().in(Counter.TO_DO));
+        screen.tap(Part.radio("foil").in(Counter.TO_DO));
+        screen.waitForText(Counter.TO_DO, "Scale it");
+        screen.waitForText(Counter.TO_DO, "3 pieces");
 
-        screen.tapNamed(".right button", "To the Bench");
-        screen.waitForText(".slip .check dd", "min");
+        screen.tap(Counter.TO_THE_BENCH);
+        screen.waitForText(Bench.CHECK_FROM, "min");
         assertThat(screen.path()).isEqualTo("/bench");
-        screen.see(".air.foil");
-        assertThat(screen.text(".about")).contains("Sparus aurata");
-        assertThat(screen.text(".measure")).contains("from its weight");
+        screen.see(Bench.FOIL);
+        assertThat(screen.text(Bench.PIECE)).contains("Sparus aurata");
+        assertThat(screen.text(Bench.PIECE)).contains("from its weight");
 
         screen.press("1");
-        screen.waitForText(".verdict h2", "grade A");
-        screen.see(".prep li.done");
+        screen.waitForText(Counter.VERDICT, "grade A");
+        screen.see(Part.of("checkbox").checked().in(Counter.TO_DO));
     }
 
     @Test
     void oneBadCharacterIsARefusal() {
         wholeBream();
-        screen.type(".measure[data-of=Weighs] input", "600");
-        every("1", 1, 7);
-        screen.waitForText(".verdict h2", "grade Extra");
-        screen.tap(".sense:nth-child(4) button:nth-of-type(4)");
-        screen.waitForText(".verdict h2", "Refuse it");
+        screen.type(Counter.WEIGHS, "600");
+        every(1, 1, 7);
+        screen.waitForText(Counter.VERDICT, "grade Extra");
+        screen.tap(Counter.look(4, 4));
+        screen.waitForText(Counter.VERDICT, "Refuse it");
         screen.until(
-                "the way to the Bench to close",
-                () -> screen.see(".right .main-action").isEnabled() ? null : true);
+                "the way to the Bench to close", () -> screen.see(Counter.GO).isEnabled() ? null : true);
     }
 
     @Test
     void aSlipOfUnitsIsAskedAboutAndMendedWithATap() {
         wholeBream();
-        screen.type(".measure[data-of=Weighs] input", "8000");
-        screen.type(".measure input", "12");
-        screen.waitForText(".measure .wrong", "Did you mean a thickness of 120 mm?");
-        screen.type(".measure input", "75");
-        screen.type(".measure[data-of=Weighs] input", "130");
-        screen.waitForText(".slip", "Did you mean a weight of 3.6");
-        screen.tapNamed(".slip button", "Yes, that");
-        screen.until("the question to go", () -> screen.shows(".slip") ? null : true);
-        assertThat(screen.see(".measure[data-of=Weighs] input").getAttribute("value"))
-                .isEqualTo("3685");
+        screen.type(Counter.WEIGHS, "8000");
+        screen.type(Counter.THICKEST, "12");
+        screen.waitForText(Counter.REFUSED, "Did you mean a thickness of 120 mm?");
+        screen.type(Counter.THICKEST, "75");
+        screen.type(Counter.WEIGHS, "130");
+        screen.waitForText(Counter.ASKED, "Did you mean a weight of 3.6");
+        screen.tap(Part.button("Yes, that").in(Counter.GOOD));
+        screen.until("the question to go", () -> screen.shows(Counter.ASKED) ? null : true);
+        assertThat(screen.see(Counter.WEIGHS).getAttribute("value")).isEqualTo("3685");
     }
 
     @Test
     void aTaperIsJudgedWithItsRemedies() throws Exception {
-        screen.tapNamed(".side button", "Fillet");
-        screen.type(".measure input", "28");
-        screen.type(".measure[data-of=Thinnest] input", "8");
-        screen.waitForText(".even", "Uneven");
-        assertThat(screen.text(".even"))
+        screen.tap(Part.radio("Fillet").in(Counter.FOUND));
+        screen.type(Counter.THICKEST, "28");
+        screen.type(Counter.THINNEST, "8");
+        screen.waitForText(Counter.GOOD, "Uneven");
+        assertThat(screen.text(Counter.GOOD))
                 .contains("take the thin part out", "Cut strips")
                 .doesNotContain("Roll it up");
-        screen.type(".order input", "15");
-        screen.waitForText(".order ol", "15 mm");
-        assertThat(screen.text(".order ol").indexOf("15 mm"))
-                .isLessThan(screen.text(".order ol").indexOf("28 mm"));
-        screen.tapNamed(".right button", "milk");
-        screen.waitForText(".prep", "Soak it in milk");
+        screen.type(Counter.ANOTHER_PIECE, "15");
+        screen.waitForText(Counter.OUT_FIRST, "15 mm");
+        assertThat(screen.text(Counter.OUT_FIRST.nth(1))).contains("28 mm");
+        screen.tap(Part.radio("milk").in(Counter.TO_DO));
+        screen.waitForText(Counter.TO_DO, "Soak it in milk");
         screen.picture(Path.of("target/pictures/counter-taper.png"));
-        screen.tapNamed(".side button", "freezer");
-        screen.waitForText(".right", "Thaws in");
+        screen.tap(Part.radio("freezer").in(Counter.FOUND));
+        screen.waitForText(Counter.TO_DO, "Thaws in");
     }
 }

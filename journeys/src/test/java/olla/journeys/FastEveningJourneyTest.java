@@ -20,60 +20,64 @@ class FastEveningJourneyTest {
     static final Evening EVENING = Evening.fast("fast-evening", 60);
 
     private static Screen screen;
+    private static Bench bench;
 
     @BeforeAll
     static void open() {
         screen = EVENING.screen();
+        bench = new Bench(screen);
     }
 
     @Order(1)
     @Test
     void aFishInSaltIsProbedCheckedRestedCrackedCarvedAndLogged() throws Exception {
-        screen.layASaltFish();
-        screen.tapNamed("button", "Put it in");
-        screen.waitForText(".what", "Whole sea bream, salt");
-        screen.waitForText("h1", "Leave it shut");
-        screen.see(".inside svg");
+        bench.saltFish();
+        screen.tap(Part.button("Put it in"));
+        screen.waitForText(OvenSide.ALL, "Whole sea bream, salt");
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
+        screen.see(OvenSide.DRAWN);
 
-        screen.tapNamed("button", "Put a probe in");
-        screen.tapNamed(".el-dialog button", "probe-1");
-        screen.waitLongForText(".probe p", "steady");
-        screen.see(".inside .trace");
-        assertThat(screen.text(".probe button")).contains("oven ");
-        String ticket = screen.text(".bar p");
-        screen.waitLongForText("h1", "Check through the crust");
-        assertThat(screen.text(".bar p")).as("the probe has moved the window").isNotEqualTo(ticket);
-        screen.tapNamed(".cues button", "Tip warm");
-        screen.see(".look .verdict");
+        screen.tap(Part.button("Put a probe in"));
+        screen.tap(Part.button("probe-1").in(Bench.DIALOG));
+        screen.waitLongForText(OvenSide.PROBE_SAYS, "steady");
+        screen.see(OvenSide.TRACE);
+        assertThat(screen.text(OvenSide.PROBE)).contains("oven ");
+        String ticket = screen.text(OvenSide.WINDOW);
+        screen.waitLongForText(OvenSide.SAYS, "Check through the crust");
+        assertThat(screen.text(OvenSide.WINDOW))
+                .as("the probe has moved the window")
+                .isNotEqualTo(ticket);
+        screen.tap(OvenSide.CUE.named("Tip warm"));
+        screen.see(OvenSide.VERDICT);
         assertThat(screen.objections()).isEmpty();
-        screen.waitLongForText("h1", "Take it out");
-        screen.tapNamed(".first button", "Take it out");
+        screen.waitLongForText(OvenSide.SAYS, "Take it out");
+        screen.tap(Part.button("Take it out"));
 
-        screen.waitForText("h1", "Let it rest");
-        screen.waitForText(".resting", "coasts");
-        screen.waitLongForText("h1", "Crack the crust");
-        screen.tapNamed(".first button", "It is cracked");
-        screen.waitForText("h1", "Carve it");
-        screen.waitForText(".carving h2", "A cloth over the crust");
+        screen.waitForText(OvenSide.SAYS, "Let it rest");
+        screen.waitForText(OvenSide.INSIDE, "coasts");
+        screen.waitLongForText(OvenSide.SAYS, "Crack the crust");
+        screen.tap(Part.button("It is cracked"));
+        screen.waitForText(OvenSide.SAYS, "Carve it");
+        screen.waitForText(OvenSide.CARVING_SAYS, "A cloth over the crust");
         for (int step = 1; step < 13; step++) {
-            screen.tapNamed(".carving button", "Next step");
+            screen.tap(Part.button("Next step").in(OvenSide.CARVING));
         }
-        screen.waitForText(".carving h2", "Take the cheeks");
-        screen.tap("[aria-label='One helping more']");
-        screen.tap("[aria-label='One helping more']");
-        screen.waitForText(".yield", "2 of ");
+        screen.waitForText(OvenSide.CARVING_SAYS, "Take the cheeks");
+        screen.tap(Part.button("One helping more"));
+        screen.tap(Part.button("One helping more"));
+        screen.waitForText(OvenSide.LIFTED, "2 of ");
         assertThat(screen.objections()).isEmpty();
 
-        screen.tapNamed(".choose button", "How was it?");
-        screen.type(".probe input", "58");
-        screen.tapNamed(".choices button", "Just right");
-        screen.waitForText(".after .line", "just right");
-        screen.waitForText(".lesson", "after 7 bakes");
+        screen.tap(Part.button("How was it?"));
+        screen.type(OvenSide.PROBE_AT_THE_MIDDLE, "58");
+        screen.tap(Part.button("Just right"));
+        screen.waitForText(OvenSide.AFTERWARDS, "just right");
+        screen.waitForText(OvenSide.AFTERWARDS, "after 7 bakes");
         assertThat(screen.objections()).isEmpty();
-        screen.tapNamed(".after button", "In the fridge");
+        screen.tap(Part.button("In the fridge").in(OvenSide.AFTERWARDS));
         screen.press("5");
-        screen.waitForText(".log ol li", "Whole sea bream, salt");
-        assertThat(screen.text(".log ol li")).contains("probe 58°");
+        screen.waitForText(LogPage.NEWEST, "Whole sea bream, salt");
+        assertThat(screen.text(LogPage.NEWEST)).contains("probe 58°");
         assertThat(screen.complaints())
                 .filteredOn(c -> !c.contains("Failed to load resource"))
                 .isEmpty();
@@ -83,13 +87,13 @@ class FastEveningJourneyTest {
     @Test
     void aProbePushedTooFarIsSaidNotBelieved() {
         // A fish in salt is in for a minute of this clock; a portion would be long done before a slow screen looks.
-        screen.layASaltFish();
-        screen.tapNamed("button", "Put it in");
-        screen.waitForText("h1", "Leave it shut");
-        screen.see(".inside svg");
-        screen.tapNamed("button", "Put a probe in");
-        screen.tapNamed(".el-dialog button", "probe-2");
-        screen.waitLongForText(".probe p", "near the tray or the edge");
-        assertThat(screen.text(".probe p")).contains("Battery");
+        bench.saltFish();
+        screen.tap(Part.button("Put it in"));
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
+        screen.see(OvenSide.DRAWN);
+        screen.tap(Part.button("Put a probe in"));
+        screen.tap(Part.button("probe-2").in(Bench.DIALOG));
+        screen.waitLongForText(OvenSide.PROBE_SAYS, "near the tray or the edge");
+        assertThat(screen.text(OvenSide.PROBE_SAYS)).contains("Battery");
     }
 }

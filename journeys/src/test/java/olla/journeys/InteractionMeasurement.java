@@ -15,7 +15,7 @@ class InteractionMeasurement {
             const done = arguments[arguments.length - 1];
             const times = [];
             const members = arguments[0];
-            const told = () => document.querySelector('.schools')?.getAttribute('aria-busy') === 'false';
+            const told = () => document.querySelector('.rules')?.getAttribute('aria-busy') === 'false';
             const drawn = () => document.querySelector('.handle').getAttribute('aria-valuetext');
             function next(i) {
               if (i === 120) return done(times);
@@ -41,13 +41,13 @@ class InteractionMeasurement {
             try (Screen screen = new Screen(kitchen.address())) {
                 measure(screen, "portion on a tray");
                 measure(screen, "portion on a tray, server warm");
-                screen.tapNamed("button", "Whole");
-                screen.type(".measure + .measure input", "1200");
-                screen.type(".measure input", "60");
-                screen.waitForText(".handle", "60 mm");
+                screen.tap(Part.radio("Whole").in(Bench.PIECE));
+                screen.type(Bench.WEIGHS, "1200");
+                screen.type(Bench.THICKEST, "60");
+                screen.waitForText(Bench.THICKNESS, "60 mm");
                 report("whole fish of 1.2 kg", (List<Number>) screen.scriptLater(CHANGES, false));
-                screen.tapNamed(".dresses button", "salt");
-                screen.see(".cut .layer.crust");
+                screen.tap(Part.radio("salt").in(Part.of("radiogroup", "How it is dressed")));
+                screen.see(Bench.CRUST);
                 report("the same in salt", (List<Number>) screen.scriptLater(CHANGES, false));
                 report("the same in salt, members' window", (List<Number>) screen.scriptLater(CHANGES, true));
             }
@@ -56,8 +56,7 @@ class InteractionMeasurement {
 
     @SuppressWarnings("unchecked")
     private static void measure(Screen screen, String what) {
-        screen.openAfresh("/bench");
-        screen.waitForText(".slip .check dd", "min");
+        new Bench(screen).openAfresh();
         report(what, (List<Number>) screen.scriptLater(CHANGES, false));
         report(what + ", members' window", (List<Number>) screen.scriptLater(CHANGES, true));
     }

@@ -18,73 +18,74 @@ class OvenSideJourneyTest {
 
     private static Kitchen kitchen;
     private static Screen screen;
+    private static Bench bench;
 
     @BeforeAll
     static void open() {
         kitchen = EVENING.kitchen();
         screen = EVENING.screen();
+        bench = new Bench(screen);
     }
 
     @Test
     void aTabletAndAPhoneStayInStepOverTwoBakes() throws Exception {
-        screen.layASaltFish();
-        screen.tapNamed("button", "Put it in");
-        screen.waitForText(".what", "Whole sea bream, salt");
+        bench.saltFish();
+        screen.tap(Part.button("Put it in"));
+        screen.waitForText(OvenSide.ALL, "Whole sea bream, salt");
         String salt = screen.path();
         screen.open("/bench");
-        screen.waitForText(".slip .check dd", "min");
+        screen.waitForText(Bench.CHECK_FROM, "min");
         screen.press(Keys.ENTER);
-        screen.waitForText(".tabs", "Whole sea bream, salt");
+        screen.waitForText(OvenSide.BAKES, "Whole sea bream, salt");
         try (Screen phone = new Screen(kitchen.address())) {
             phone.size(390, 844);
             phone.open(salt);
             screen.open(salt);
-            phone.waitForText(".what", "Whole sea bream, salt");
-            screen.waitForText(".what", "Whole sea bream, salt");
-            phone.tapNamed("button", "The oven…");
-            phone.tapNamed(".el-dialog button", "A look");
+            phone.waitForText(OvenSide.ALL, "Whole sea bream, salt");
+            screen.waitForText(OvenSide.ALL, "Whole sea bream, salt");
+            phone.tap(Part.button("The oven…"));
+            phone.tap(Part.button("A look").in(Bench.DIALOG));
             long tapped = System.nanoTime();
-            screen.waitForText(".more", "Undo: the open door");
+            screen.see(Part.button("Undo: the open door"));
             System.out.printf("seen on the other screen after %d ms%n", (System.nanoTime() - tapped) / 1_000_000);
             screen.press("z");
-            phone.waitForText(".more", "It never went in: undo");
+            phone.see(Part.button("It never went in: undo"));
             assertThat(phone.script("return document.documentElement.scrollWidth"))
                     .isEqualTo(390L);
 
             // A lost network: what is tapped is kept, and sent once.
             phone.network(false);
-            phone.tapNamed("button", "Take it out");
-            phone.waitForText("h1", "Put it back");
-            phone.waitForText(".trouble", "Waiting: out");
-            assertThat(screen.text("h1")).doesNotContain("Put it back");
+            phone.tap(Part.button("Take it out"));
+            phone.waitForText(OvenSide.SAYS, "Put it back");
+            phone.waitForText(OvenSide.TROUBLE, "Waiting: out");
+            assertThat(screen.text(OvenSide.SAYS)).doesNotContain("Put it back");
             phone.network(true);
-            screen.waitForText("h1", "Put it back");
-            phone.until("the trouble to pass", () -> phone.shows(".trouble") ? null : true);
+            screen.waitForText(OvenSide.SAYS, "Put it back");
+            phone.until("the trouble to pass", () -> phone.shows(OvenSide.TROUBLE) ? null : true);
         }
         assertThat(kitchen.get("/api/bakes" + salt.substring("/oven".length()))).containsOnlyOnce("\"kind\":\"OUT\"");
     }
 
     @Test
     void everythingAtTheOvenIsReachedByKeyboard() throws Exception {
-        screen.openAfresh("/bench");
-        screen.waitForText(".slip .check dd", "min");
+        bench.openAfresh();
         screen.press(Keys.ENTER);
-        screen.waitForText("h1", "Leave it shut");
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
         screen.press("l");
-        screen.see(".cues button");
+        screen.see(OvenSide.CUE);
         for (int i = 0; i < 60 && !"Glassy".equals(focused()); i++) {
             screen.press(Keys.TAB);
         }
         assertThat(focused()).isEqualTo("Glassy");
         screen.press(Keys.ENTER);
-        screen.waitForText(".look .verdict", "Give it");
+        screen.waitForText(OvenSide.VERDICT, "Give it");
         screen.script("document.activeElement.blur()");
         screen.press("z");
-        screen.until("no verdict", () -> screen.shows(".look .verdict") ? null : true);
+        screen.until("no verdict", () -> screen.shows(OvenSide.VERDICT) ? null : true);
         screen.press(Keys.ENTER);
-        screen.waitForText("h1", "Put it back");
+        screen.waitForText(OvenSide.SAYS, "Put it back");
         screen.press(Keys.ENTER);
-        screen.waitForText("h1", "Leave it shut");
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
     }
 
     /** An answer that is on its way while the line tells more of the same bake takes nothing of that away when it comes. */
@@ -100,10 +101,9 @@ class OvenSideJourneyTest {
     }
 
     private static void anAnswerComesLate() {
-        screen.openAfresh("/bench");
-        screen.waitForText(".slip .check dd", "min");
+        bench.openAfresh();
         screen.press(Keys.ENTER);
-        screen.waitForText("h1", "Leave it shut");
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
         String bake = "/api/bakes" + screen.path().substring("/oven".length());
         screen.until("it to be stored", () -> kitchenSays(bake, "\"moments\""));
         // The next tap's answer waits until it is let go, and is then as of before anything followed from the tap.
@@ -118,8 +118,8 @@ class OvenSideJourneyTest {
                 }
                 """);
         screen.press("l");
-        screen.tapNamed(".cues button", "Glassy");
-        screen.waitForText(".look .verdict", "Give it");
+        screen.tap(OvenSide.CUE.named("Glassy"));
+        screen.waitForText(OvenSide.VERDICT, "Give it");
         screen.until("the answer to be held", () -> screen.script("return window.letGo ? true : null"));
 
         screen.script("""
@@ -146,14 +146,14 @@ class OvenSideJourneyTest {
     @Test
     void aDeviceWhoseClockIsSetKeepsTheKitchensTime() {
         screen.open("/bench");
-        screen.waitForText(".slip .check dd", "min");
-        screen.tapNamed("button", "Put it in");
-        screen.waitForText("h1", "Leave it shut");
-        screen.see(".inside svg");
+        screen.waitForText(Bench.CHECK_FROM, "min");
+        screen.tap(Part.button("Put it in"));
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
+        screen.see(OvenSide.DRAWN);
         screen.script("const real = Date.now; Date.now = () => real() + 3600e3");
-        screen.waitForText(".done", "clock was set");
-        assertThat(screen.text("h1")).isNotEqualTo("Take it out");
-        screen.tapNamed(".done button", "All right");
+        screen.waitForText(OvenSide.NOTICE, "clock was set");
+        assertThat(screen.text(OvenSide.SAYS)).isNotEqualTo("Take it out");
+        screen.tap(Part.button("All right").in(OvenSide.NOTICE));
     }
 
     private static String focused() {

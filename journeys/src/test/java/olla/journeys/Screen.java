@@ -33,9 +33,13 @@ final class Screen implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(20).multipliedBy(slowness());
     private static final Duration LONG_PATIENCE = Duration.ofSeconds(120).multipliedBy(slowness());
 
+    /** The one place where units are switched. */
+    static final Part UNITS = Part.drawn(".units");
+
     private final String address;
     private final Path profile;
     private final ChromeDriver driver;
+    private final Finder finder;
 
     Screen(String address) {
         this.address = address;
@@ -64,6 +68,7 @@ final class Screen implements AutoCloseable {
                 .usingDriverExecutable(new File("/usr/bin/chromedriver"))
                 .build();
         driver = new ChromeDriver(service, options);
+        finder = new Finder(driver);
         size(1280, 800);
         driver.executeCdpCommand("Emulation.setCPUThrottlingRate", Map.of("rate", slowness()));
     }
@@ -111,12 +116,12 @@ final class Screen implements AutoCloseable {
     }
 
     /** Waits longer than usual for a text: what takes minutes in a kitchen takes seconds in a fast one, but not few. */
-    void waitLongForText(String css, String part) {
+    void waitLongForText(Part part, String text) {
         new WebDriverWait(driver, LONG_PATIENCE)
                 .pollingEvery(GLANCE)
                 .ignoring(StaleElementReferenceException.class)
-                .withMessage(() -> "“" + part + "” in " + css + ", which says “" + text(css) + "” " + complaints())
-                .until(d -> text(css).contains(part));
+                .withMessage(() -> "“" + text + "” in " + part + ", which says “" + text(part) + "” " + complaints())
+                .until(d -> text(part).contains(text));
     }
 
     /** Waits until something is so, and answers with it. */
@@ -128,26 +133,22 @@ final class Screen implements AutoCloseable {
                 .until(d -> condition.get());
     }
 
-    WebElement see(String css) {
+    WebElement see(Part part) {
         return until(
-                "to see " + css,
-                () -> driver.findElements(By.cssSelector(css)).stream()
-                        .filter(WebElement::isDisplayed)
-                        .findFirst()
-                        .orElse(null));
+                "to see " + part, () -> finder.all(part).stream().findFirst().orElse(null));
     }
 
-    boolean shows(String css) {
-        return driver.findElements(By.cssSelector(css)).stream().anyMatch(WebElement::isDisplayed);
+    boolean shows(Part part) {
+        return !finder.all(part).isEmpty();
     }
 
-    String text(String css) {
-        return see(css).getText();
+    String text(Part part) {
+        return see(part).getText();
     }
 
     /** The first number of a text, halves as 0.5. */
-    double minutes(String css) {
-        String text = text(css).replace("½", ".5");
+    double minutes(Part part) {
+        String text = text(part).replace("½", ".5");
         Matcher number = Pattern.compile("([0-9.]+)").matcher(text);
         if (!number.find()) {
             throw new AssertionError("no number in " + text);
@@ -155,29 +156,22 @@ final class Screen implements AutoCloseable {
         return Double.parseDouble(number.group(1));
     }
 
-    void waitForText(String css, String part) {
+    void waitForText(Part part, String text) {
         String[] said = {""};
         new WebDriverWait(driver, PATIENCE)
                 .pollingEvery(GLANCE)
                 .ignoring(StaleElementReferenceException.class)
-                .withMessage(() -> "“" + part + "” in " + css + ", which says “" + said[0] + "” at "
+                .withMessage(() -> "“" + text + "” in " + part + ", which says “" + said[0] + "” at "
                         + driver.getCurrentUrl() + " " + complaints())
-                .until(d -> (said[0] = text(css)).contains(part));
+                .until(d -> (said[0] = text(part)).contains(text));
     }
 
-    void tap(String css) {
-        see(css).click();
+    void tap(Part part) {
+        see(part).click();
     }
 
-    /** Taps the element of a kind whose text begins so. */
-    void tapNamed(String css, String begins) {
-        until(
-                        "to tap " + begins,
-                        () -> driver.findElements(By.cssSelector(css)).stream()
-                                .filter(e -> e.isDisplayed() && e.getText().startsWith(begins))
-                                .findFirst()
-                                .orElse(null))
-                .click();
+    void focus(Part part) {
+        driver.executeScript("arguments[0].focus()", see(part));
     }
 
     void press(CharSequence... keys) {
@@ -185,30 +179,9 @@ final class Screen implements AutoCloseable {
     }
 
     /** Empties a field, types into it and leaves it. */
-    void type(String css, String text) {
-        WebElement field = see(css);
+    void type(Part part, String text) {
+        WebElement field = see(part);
         field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.TAB);
-    }
-
-    /** Chooses the fish by some letters of its name. */
-    void fish(String letters, String name) {
-        tap(".fish input");
-        press(letters);
-        tapNamed(".el-select-dropdown__item", name);
-    }
-
-    /** Lays a whole fish of 900 g in salt on the Bench. */
-    void layASaltFish() {
-        openAfresh("/bench");
-        waitForText(".slip .check dd", "min");
-        fish("gilt", "Sea bream");
-        tapNamed(".side [role=radio]", "Whole");
-        type(".measure input", "");
-        type(".measure[data-of=Weighs] input", "900");
-        for (int i = 0; i < 4; i++) {
-            press("d");
-        }
-        see(".cut .layer.crust");
     }
 
     /** What axe-core objects to once nothing moves any more. */
@@ -221,8 +194,9 @@ final class Screen implements AutoCloseable {
     }
 
     /** Gives a file to a field, shown or not. */
-    void upload(String css, Path file) {
-        driver.findElement(By.cssSelector(css)).sendKeys(file.toAbsolutePath().toString());
+    void upload(Part part, Path file) {
+        driver.findElement(By.cssSelector(part.name()))
+                .sendKeys(file.toAbsolutePath().toString());
     }
 
     /** Shows the page as for the screen or as for the printer. */
@@ -243,9 +217,9 @@ final class Screen implements AutoCloseable {
         new Actions(driver).moveToLocation(1, 1).perform();
     }
 
-    void drag(String css, int right, int down) {
+    void drag(Part part, int right, int down) {
         new Actions(driver)
-                .moveToElement(see(css))
+                .moveToElement(see(part))
                 .clickAndHold()
                 .moveByOffset(right / 2, down / 2)
                 .moveByOffset(right - right / 2, down - down / 2)

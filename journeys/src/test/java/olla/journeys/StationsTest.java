@@ -37,21 +37,21 @@ class StationsTest {
     @Order(1)
     @ParameterizedTest
     @CsvSource({
-        "counter-portion, /counter, .prep li, 1280, 800",
-        "counter-390, /counter, .prep li, 390, 844",
-        "bench, /bench, .slip .check dd, 1280, 800",
-        "oven-side, /oven, .inside svg, 1280, 800",
-        "log, /log, .log ol li, 1280, 800",
-        "bench-390, /bench, .slip .check dd, 390, 844",
-        "oven-side-390, /oven, .inside svg, 390, 844",
-        "log-390, /log, .log ol li, 390, 844",
-        "oven-side-768, /oven, .inside svg, 768, 1024"
+        "counter-portion, /counter, COUNTER, 1280, 800",
+        "counter-390, /counter, COUNTER, 390, 844",
+        "bench, /bench, BENCH, 1280, 800",
+        "oven-side, /oven, OVEN_SIDE, 1280, 800",
+        "log, /log, LOG, 1280, 800",
+        "bench-390, /bench, BENCH, 390, 844",
+        "oven-side-390, /oven, OVEN_SIDE, 390, 844",
+        "log-390, /log, LOG, 390, 844",
+        "oven-side-768, /oven, OVEN_SIDE, 768, 1024"
     })
-    void everyStationIsUsableByEveryone(String name, String path, String ready, int width, int height)
+    void everyStationIsUsableByEveryone(String name, String path, Station ready, int width, int height)
             throws Exception {
         screen.size(width, height);
         screen.openAfresh(path);
-        screen.see(ready);
+        screen.see(ready.part());
         screen.scriptLater("document.fonts.ready.then(() => setTimeout(arguments[0], 400))");
         screen.picture(PICTURES.resolve(name + ".png"));
         assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo((long) width);
@@ -64,30 +64,30 @@ class StationsTest {
     @Order(2)
     @ParameterizedTest
     @CsvSource({
-        "1, topping, .layer.coat",
-        "2, parchment, .air.parchment",
-        "3, foil, .air.foil",
-        "4, salt, .layer.crust",
-        "5, tray-bake, .layer.bed",
-        "6, tray, .flakes"
+        "1, topping, layer.coat",
+        "2, parchment, air.parchment",
+        "3, foil, air.foil",
+        "4, salt, layer.crust",
+        "5, tray-bake, layer.bed",
+        "6, tray, flakes"
     })
     void everyDressIsDrawn(int presses, String name, String drawn) throws Exception {
         screen.size(1280, 800);
         screen.openAfresh("/bench");
-        screen.see(".slip .check dd");
+        screen.see(Bench.CHECK_FROM);
         if (name.equals("salt")) {
-            screen.tapNamed(".side [role=radio]", "Whole");
-            screen.type(".measure input", "");
-            screen.type(".measure[data-of=Weighs] input", "1200");
+            screen.tap(Part.radio("Whole").in(Bench.PIECE));
+            screen.type(Bench.THICKEST, "");
+            screen.type(Bench.WEIGHS, "1200");
         }
         for (int i = 0; i < presses; i++) {
             screen.press("d");
         }
-        screen.see(".cut " + drawn);
-        screen.until("no other dress", () -> presses == 6 && screen.shows(".air") ? null : true);
+        screen.see(Bench.drawn(drawn));
+        screen.until("no other dress", () -> presses == 6 && screen.shows(Bench.SHEET) ? null : true);
         if (name.equals("parchment")) {
-            screen.waitForText(".slip .cautions", "scorch above 220");
-            assertThat(screen.text(".slip")).as("danger first").matches("(?is).*scorch above.*check from.*");
+            screen.waitForText(Bench.TICKET, "scorch above 220");
+            assertThat(screen.text(Bench.TICKET)).as("danger first").matches("(?is).*scorch above.*check from.*");
         }
         screen.pointAway();
         screen.scriptLater("setTimeout(arguments[0], 800)");
@@ -97,13 +97,13 @@ class StationsTest {
 
     @Order(2)
     @ParameterizedTest
-    @CsvSource({"recipe-book, Recipe book, .book .amounts", "same-fish-otherwise, Compare, .el-dialog .why"})
+    @CsvSource({"recipe-book, Recipe book, Lay it on the bench", "same-fish-otherwise, Compare, Olla would take"})
     void everyLeafIsOpened(String name, String button, String ready) throws Exception {
         screen.size(1280, 800);
         screen.openAfresh("/bench");
-        screen.see(".slip .check dd");
-        screen.tapNamed(".side button", button);
-        screen.see(ready);
+        screen.see(Bench.CHECK_FROM);
+        screen.tap(Part.button(button).in(Bench.PIECE));
+        screen.waitForText(Bench.DIALOG, ready);
         assertThat(screen.objections()).isEmpty();
         screen.picture(PICTURES.resolve(name + ".png"));
     }
@@ -114,14 +114,14 @@ class StationsTest {
     void theCheckAndTheRestAreShownBesideTheOtherBake() throws Exception {
         screen.size(1280, 800);
         screen.openAfresh("/bench");
-        screen.see(".slip .check dd");
+        screen.see(Bench.CHECK_FROM);
         screen.press(Keys.ENTER);
-        screen.waitForText(".tabs", "Whole trout in foil");
-        screen.see(".inside svg");
+        screen.waitForText(OvenSide.BAKES, "Whole trout in foil");
+        screen.see(OvenSide.DRAWN);
         kitchen.hasBeenIn("Zander portion, tray", 640);
-        screen.waitForText("h1", "Check the thickest piece");
-        screen.tapNamed(".cues button", "Glassy");
-        screen.waitForText(".look .verdict", "Give it");
+        screen.waitForText(OvenSide.SAYS, "Check the thickest piece");
+        screen.tap(OvenSide.CUE.named("Glassy"));
+        screen.waitForText(OvenSide.VERDICT, "Give it");
         shown("oven-side-check");
         screen.size(390, 844);
         shown("oven-side-check-390");
@@ -130,10 +130,10 @@ class StationsTest {
         // Given what the look asked for, and a minute: it may come out.
         kitchen.wentInEarlier("Zander portion, tray", 120);
         screen.size(1280, 800);
-        screen.waitForText("h1", "Take it out");
-        screen.tapNamed("button", "Take it out");
-        screen.waitForText("h1", "Let it rest");
-        screen.see(".resting svg");
+        screen.waitForText(OvenSide.SAYS, "Take it out");
+        screen.tap(Part.button("Take it out"));
+        screen.waitForText(OvenSide.SAYS, "Let it rest");
+        screen.see(OvenSide.RESTING);
         shown("oven-side-rest");
         screen.size(390, 844);
         shown("oven-side-rest-390");
@@ -146,33 +146,33 @@ class StationsTest {
     void aWholeFishIsCarvedAndItsLeftoversAreWatched() throws Exception {
         screen.size(1280, 800);
         screen.open("/oven");
-        screen.tapNamed(".tabs a", "Whole trout");
+        screen.tap(Part.of("link", "Whole trout").in(OvenSide.BAKES));
         kitchen.hasBeenIn("Whole trout in foil, sorrel", 23 * 60);
-        screen.waitForText("h1", "Open one parcel");
-        screen.tapNamed("button", "Take it out");
+        screen.waitForText(OvenSide.SAYS, "Open one parcel");
+        screen.tap(Part.button("Take it out"));
         // The server knows that it is out once it tells of the rest.
-        screen.see(".resting svg");
+        screen.see(OvenSide.RESTING);
         kitchen.wentInEarlier("Whole trout in foil, sorrel", 300);
-        screen.waitForText("h1", "Carve it");
+        screen.waitForText(OvenSide.SAYS, "Carve it");
         for (int i = 0; i < 5; i++) {
-            screen.tapNamed(".carving button", "Next step");
+            screen.tap(Part.button("Next step").in(OvenSide.CARVING));
         }
-        screen.waitForText(".carving h2", "Lift the top fillets");
-        screen.tap("[aria-label='One helping more']");
-        screen.waitForText(".yield", "1 of 1 helping lifted");
-        shown("oven-side-carving", ".carving svg");
+        screen.waitForText(OvenSide.CARVING_SAYS, "Lift the top fillets");
+        screen.tap(Part.button("One helping more"));
+        screen.waitForText(OvenSide.LIFTED, "1 of 1 helping lifted");
+        shown("oven-side-carving", OvenSide.CARVING);
         screen.size(390, 844);
-        shown("oven-side-carving-390", ".carving svg");
+        shown("oven-side-carving-390", OvenSide.CARVING);
         assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(390L);
         screen.size(1280, 800);
-        screen.tapNamed(".choose button", "How was it?");
-        screen.tapNamed(".choices button", "Just right");
-        screen.waitForText(".lesson", "This oven runs");
-        screen.upload(".photo input", Path.of("src/test/resources/plate.jpg"));
-        screen.see("figure img");
-        shown("oven-side-after", ".after img");
-        screen.tapNamed(".after button", "In the fridge");
-        screen.until("the next bake", () -> screen.shows(".after") ? null : true);
+        screen.tap(Part.button("How was it?"));
+        screen.tap(Part.button("Just right"));
+        screen.waitForText(OvenSide.AFTERWARDS, "This oven runs");
+        screen.upload(OvenSide.PHOTO_FILE, Path.of("src/test/resources/plate.jpg"));
+        screen.see(OvenSide.PHOTO);
+        shown("oven-side-after", OvenSide.PHOTO);
+        screen.tap(Part.button("In the fridge").in(OvenSide.AFTERWARDS));
+        screen.until("the next bake", () -> screen.shows(OvenSide.AFTERWARDS) ? null : true);
     }
 
     /** What is tapped at the oven is as high as a knuckle needs it. */
@@ -190,15 +190,15 @@ class StationsTest {
     void aWholeFishAtTheCounterIsDrawnAndGraded() throws Exception {
         screen.size(1280, 800);
         screen.openAfresh("/counter");
-        screen.see(".prep li");
-        screen.fish("gilt", "Sea bream");
-        screen.tapNamed(".side button", "Whole");
-        screen.type(".measure input", "");
-        screen.type(".measure[data-of=Weighs] input", "620");
+        screen.see(Counter.STEP);
+        Bench.fish(screen, Counter.FOUND, "gilt", "Sea bream");
+        screen.tap(Part.radio("Whole").in(Counter.FOUND));
+        screen.type(Counter.THICKEST, "");
+        screen.type(Counter.WEIGHS, "620");
         for (int row = 1; row <= 7; row++) {
-            screen.tap(".sense:nth-child(" + row + ") button:nth-of-type(" + (row == 3 ? 2 : 1) + ")");
+            screen.tap(Counter.look(row, row == 3 ? 2 : 1));
         }
-        screen.waitForText(".verdict h2", "grade");
+        screen.waitForText(Counter.VERDICT, "grade");
         screen.pointAway();
         screen.scriptLater("setTimeout(arguments[0], 600)");
         screen.picture(PICTURES.resolve("counter.png"));
@@ -211,13 +211,13 @@ class StationsTest {
     void theTicketPrintsAlone() throws Exception {
         screen.size(400, 800);
         screen.openAfresh("/bench");
-        screen.see(".slip .check dd");
+        screen.see(Bench.CHECK_FROM);
         screen.medium("print");
-        assertThat(screen.shows(".piece")).isFalse();
-        assertThat(screen.shows(".cut")).isFalse();
-        assertThat(screen.shows("header")).isFalse();
-        assertThat(screen.shows(".main-action")).isFalse();
-        assertThat(screen.text(".slip"))
+        assertThat(screen.shows(Bench.PIECE)).isFalse();
+        assertThat(screen.shows(Bench.INSIDE)).isFalse();
+        assertThat(screen.shows(Part.of("banner"))).isFalse();
+        assertThat(screen.shows(Bench.PUT_IN)).isFalse();
+        assertThat(screen.text(Bench.TICKET))
                 .startsWith("Zander portion, tray, 26 mm")
                 .containsIgnoringCase("check from")
                 .contains("230°");
@@ -226,10 +226,10 @@ class StationsTest {
     }
 
     private static void shown(String name) throws Exception {
-        shown(name, ".inside svg");
+        shown(name, OvenSide.DRAWN);
     }
 
-    private static void shown(String name, String ready) throws Exception {
+    private static void shown(String name, Part ready) throws Exception {
         screen.see(ready);
         screen.pointAway();
         screen.scriptLater("setTimeout(arguments[0], 800)");

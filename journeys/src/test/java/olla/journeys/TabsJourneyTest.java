@@ -21,22 +21,22 @@ class TabsJourneyTest {
         Screen screen = EVENING.screen();
         Kitchen kitchen = EVENING.kitchen();
         screen.openAfresh("/oven");
-        screen.waitForText(".what", "Whole trout in foil");
+        screen.waitForText(OvenSide.ALL, "Whole trout in foil");
         for (int tab = 1; tab < TABS; tab++) {
             screen.tab("/oven");
-            screen.waitForText(".what", "Whole trout in foil");
+            screen.waitForText(OvenSide.ALL, "Whole trout in foil");
         }
-        screen.see(".inside svg");
-        screen.tapNamed("button", "The oven…");
-        screen.tapNamed(".el-dialog button", "A look");
-        screen.waitForText(".more", "Undo: the open door");
+        screen.see(OvenSide.DRAWN);
+        screen.tap(Part.button("The oven…"));
+        screen.tap(Part.button("A look").in(Bench.DIALOG));
+        screen.see(Part.button("Undo: the open door"));
         kitchen.waitUntilStored("\"kind\":\"DOOR\"");
-        screen.until("the tap to have arrived", () -> screen.shows(".trouble") ? null : true);
+        screen.until("the tap to have arrived", () -> screen.shows(OvenSide.TROUBLE) ? null : true);
         screen.press("z");
-        screen.waitForText(".more", "It never went in: undo");
+        screen.see(Part.button("It never went in: undo"));
         // And the log, opened in yet another, has what is stored.
         screen.tab("/log");
-        screen.waitForText(".log ol li", "Lemon sole");
-        assertThat(screen.shows(".trouble")).isFalse();
+        screen.waitForText(LogPage.NEWEST, "Lemon sole");
+        assertThat(screen.shows(OvenSide.TROUBLE)).isFalse();
     }
 }

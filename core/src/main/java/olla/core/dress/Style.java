@@ -36,7 +36,7 @@ public enum Style {
 
     /** How well a fish of this cut suits this way. */
     public Suitability suits(Species species, Cut cut) {
-        Firmness firmness = species.traits().firmness();
+        Firmness firmness = species.eatingQualities().firmness();
         boolean oily = species.composition().fat() >= OILY_FAT;
         return switch (this) {
             case OPEN_TRAY ->
@@ -59,7 +59,7 @@ public enum Style {
         if (species.shape() == BodyShape.FLAT) {
             return poorly("salt.flat");
         }
-        return species.traits().firmness() == Firmness.DELICATE ? care("salt.delicate") : well("salt.round");
+        return species.eatingQualities().firmness() == Firmness.DELICATE ? care("salt.delicate") : well("salt.round");
     }
 
     private Suitability well(String reason) {

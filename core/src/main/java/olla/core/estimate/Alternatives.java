@@ -71,13 +71,13 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
             OptionalDouble open = here.minutesFor(other.peakC());
             if (open.isPresent()) {
                 Programme closed = here.closed(open.getAsDouble());
-                BakeRecorder course = here.run(closed);
+                BakeRecorder went = here.run(closed);
                 targets.add(new ToTarget(
                         other,
                         closed.bakeMinutes().orElseThrow(),
-                        course.outerAtPullC(),
-                        course.dryAtPull(),
-                        course.waterLossG()));
+                        went.outerAtPullC(),
+                        went.dryAtPull(),
+                        went.waterLossG()));
             }
         }
         List<AtDial> dials = new ArrayList<>();
@@ -89,15 +89,10 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
             OptionalDouble open = run.minutesFor(target.peakC());
             if (open.isPresent()) {
                 Programme closed = run.closed(open.getAsDouble());
-                BakeRecorder course = run.run(closed);
+                BakeRecorder went = run.run(closed);
                 double margin = run.outFor(Band.DRY.fromC()) - run.outFor(Doneness.FLAKES.peakC());
                 dials.add(new AtDial(
-                        tempC,
-                        closed.bakeMinutes().orElseThrow(),
-                        margin,
-                        course.dryAtPull(),
-                        course.waterLossG(),
-                        false));
+                        tempC, closed.bakeMinutes().orElseThrow(), margin, went.dryAtPull(), went.waterLossG(), false));
             }
         }
         return chosen(targets, dials, dress);

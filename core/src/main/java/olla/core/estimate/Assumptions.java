@@ -31,7 +31,7 @@ final class Assumptions {
     static List<Message> of(
             Piece piece,
             Dress dress,
-            OvenCalibration truth,
+            OvenCalibration calibration,
             Programme programme,
             Doneness target,
             OptionalDouble solved) {
@@ -44,7 +44,7 @@ final class Assumptions {
                     "doubt",
                     Quantity.mm(Math.round(piece.thicknessDoubtMm()))));
         }
-        said.add(Message.of("assumed.oven", "oven", truth.words()));
+        said.add(Message.of("assumed.oven", "oven", calibration.words()));
         said.add(Message.of("assumed.place"));
         if (dress instanceof OpenTray tray && tray.finish() == Finish.BARE) {
             said.add(Message.of("assumed.bare"));

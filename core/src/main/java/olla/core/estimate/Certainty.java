@@ -9,6 +9,6 @@ import olla.core.uncertainty.Doubt;
  *
  * @param window from the ensemble
  * @param doubts what makes it wide, largest first
- * @param schools the ways of reckoning, side by side
+ * @param rulesOfThumb the ways of reckoning, side by side
  */
-public record Certainty(CheckWindow window, List<Doubt> doubts, List<RuleOfThumb> schools) {}
+public record Certainty(CheckWindow window, List<Doubt> doubts, List<RuleOfThumb> rulesOfThumb) {}

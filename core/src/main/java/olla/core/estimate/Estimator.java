@@ -43,32 +43,37 @@ public final class Estimator {
      * Reckons a bake.
      *
      * @param kind how the oven's air moves
-     * @param truth what is believed of it
-     * @throws olla.core.messages.RefusedInput where the open bake cannot reach the target in this oven
-     */
-    public static Estimate estimate(
-            Piece piece, Dress dress, OvenKind kind, OvenCalibration truth, Programme programme, Doneness target) {
-        return estimate(piece, dress, kind, truth, OvenEvents.NONE, programme, target);
-    }
-
-    /**
-     * Reckons a bake as it went.
-     *
-     * @param course what happened to the oven meanwhile
+     * @param calibration what is believed of it
      * @throws olla.core.messages.RefusedInput where the open bake cannot reach the target in this oven
      */
     public static Estimate estimate(
             Piece piece,
             Dress dress,
             OvenKind kind,
-            OvenCalibration truth,
-            OvenEvents course,
+            OvenCalibration calibration,
+            Programme programme,
+            Doneness target) {
+        return estimate(piece, dress, kind, calibration, OvenEvents.NONE, programme, target);
+    }
+
+    /**
+     * Reckons a bake as it went.
+     *
+     * @param events what happened to the oven meanwhile
+     * @throws olla.core.messages.RefusedInput where the open bake cannot reach the target in this oven
+     */
+    public static Estimate estimate(
+            Piece piece,
+            Dress dress,
+            OvenKind kind,
+            OvenCalibration calibration,
+            OvenEvents events,
             Programme programme,
             Doneness target) {
         Refusals refusals = new Refusals();
         UsualProgramme.check(dress, kind, programme, refusals);
         refusals.throwIfAny();
-        BakeSpec dish = new BakeSpec(piece, dress, kind, truth, course, programme, target.peakC());
+        BakeSpec dish = new BakeSpec(piece, dress, kind, calibration, events, programme, target.peakC());
         BakeModel model = dish.model(BakeModel.Fineness.FINE);
         BakeRun run = new BakeRun(model, programme);
         OptionalDouble solved = run.minutesFor(target.peakC());
@@ -109,14 +114,14 @@ public final class Estimator {
                 went.frames(),
                 doubts,
                 Cautions.of(piece, dress, kind, closed, went.peakC()),
-                Assumptions.of(piece, dress, truth, programme, target, solved));
+                Assumptions.of(piece, dress, calibration, programme, target, solved));
     }
 
     /**
      * How sure the minutes are: the same dish a few hundred times over, each with its own draw of what nobody knows, beside
      * the other ways of reckoning. Empty where the oven never brings it to the target.
      *
-     * @param truth what is believed of the oven
+     * @param calibration what is believed of the oven
      * @param log what the oven's log says
      * @param seed the same one gives the same answer
      * @throws olla.core.messages.RefusedInput where the dress cannot go through the programme
@@ -125,12 +130,12 @@ public final class Estimator {
             Piece piece,
             Dress dress,
             OvenKind kind,
-            OvenCalibration truth,
+            OvenCalibration calibration,
             Programme programme,
             Doneness target,
             OvenRecord log,
             long seed) {
-        BakeSpec dish = new BakeSpec(piece, dress, kind, truth, programme, target.peakC());
+        BakeSpec dish = new BakeSpec(piece, dress, kind, calibration, programme, target.peakC());
         return likely(dish).map(likely -> {
             Ensemble ensemble = Ensemble.of(dish, likely.openMin(), likely.fixedMin(), false, seed);
             CheckWindow window = ensemble.window();
@@ -143,8 +148,8 @@ public final class Estimator {
      * The same dish a few hundred times over, to be observed while it bakes and after. Empty where the oven never brings
      * it to the target.
      *
-     * @param truth what is believed of the oven
-     * @param course what happened to it since the dish went in
+     * @param calibration what is believed of the oven
+     * @param events what happened to it since the dish went in
      * @param seed the same one gives the same members
      * @throws olla.core.messages.RefusedInput where the dress cannot go through the programme
      */
@@ -152,12 +157,12 @@ public final class Estimator {
             Piece piece,
             Dress dress,
             OvenKind kind,
-            OvenCalibration truth,
-            OvenEvents course,
+            OvenCalibration calibration,
+            OvenEvents events,
             Programme programme,
             Doneness target,
             long seed) {
-        BakeSpec dish = new BakeSpec(piece, dress, kind, truth, course, programme, target.peakC());
+        BakeSpec dish = new BakeSpec(piece, dress, kind, calibration, events, programme, target.peakC());
         return likely(dish).map(likely -> Ensemble.of(dish, likely.openMin(), likely.fixedMin(), true, seed));
     }
 
@@ -165,18 +170,18 @@ public final class Estimator {
      * When a dish has to come out for its coldest points to peak so, minutes since the first thing went in; empty where
      * the oven never brings it there.
      *
-     * @param course what happened to the oven
+     * @param events what happened to the oven
      * @param peakC of the coldest flesh, °C; a stuffing has its own
      */
     public static OptionalDouble minutesTo(
             Piece piece,
             Dress dress,
             OvenKind kind,
-            OvenCalibration truth,
-            OvenEvents course,
+            OvenCalibration calibration,
+            OvenEvents events,
             Programme programme,
             double peakC) {
-        Optional<Likely> likely = likely(new BakeSpec(piece, dress, kind, truth, course, programme, peakC));
+        Optional<Likely> likely = likely(new BakeSpec(piece, dress, kind, calibration, events, programme, peakC));
         return likely.isPresent()
                 ? OptionalDouble.of(likely.get().openMin() + likely.get().fixedMin())
                 : OptionalDouble.empty();
@@ -211,11 +216,11 @@ public final class Estimator {
         return Optional.of(new Likely(open, fine.closed(open).bakeMinutes().orElseThrow() - open));
     }
 
-    private static Optional<Forgotten> forgotten(Dress dress, Programme closed, BakeRecorder course) {
+    private static Optional<Forgotten> forgotten(Dress dress, Programme closed, BakeRecorder went) {
         if (!(dress instanceof SaltCrust) || closed.restMinutes() >= SaltCrust.FORGOTTEN_MINUTES) {
             return Optional.empty();
         }
-        double peak = course.peakIfLeftC(SaltCrust.FORGOTTEN_MINUTES - closed.restMinutes());
+        double peak = went.peakIfLeftC(SaltCrust.FORGOTTEN_MINUTES - closed.restMinutes());
         return Optional.of(new Forgotten(SaltCrust.FORGOTTEN_MINUTES, peak));
     }
 
@@ -250,13 +255,13 @@ public final class Estimator {
         if (closed.bakeMinutes().orElseThrow() > Programme.LONGEST_MINUTES - UsualProgramme.LONGEST_GRILL_MIN) {
             return UsualProgramme.SHORTEST_GRILL_MIN;
         }
-        BakeRecorder course = run.run(closed.grilled(UsualProgramme.LONGEST_GRILL_MIN));
-        double from = course.spans().stream()
+        BakeRecorder went = run.run(closed.grilled(UsualProgramme.LONGEST_GRILL_MIN));
+        double from = went.spans().stream()
                 .filter(span -> span.stage() instanceof Stage.Grill)
                 .findFirst()
                 .orElseThrow()
                 .fromMin();
-        double gold = course.goldMinute();
+        double gold = went.goldMinute();
         double minutes = Double.isNaN(gold) ? UsualProgramme.LONGEST_GRILL_MIN : Math.round(2 * (gold - from)) / 2.0;
         return Math.max(UsualProgramme.SHORTEST_GRILL_MIN, Math.min(UsualProgramme.LONGEST_GRILL_MIN, minutes));
     }

@@ -71,18 +71,18 @@ public final class RulesOfThumb {
      * @param fixedMin what the other stages in the oven take, minutes
      */
     static List<RuleOfThumb> of(BakeSpec dish, CheckWindow window, double openMin, double fixedMin, OvenRecord log) {
-        RulesOfThumb schools = new RulesOfThumb(dish, openMin, fixedMin);
+        RulesOfThumb rules = new RulesOfThumb(dish, openMin, fixedMin);
         List<RuleOfThumb> all = new ArrayList<>();
         if (dish.dress() instanceof SaltCrust) {
-            all.add(schools.weightRule());
+            all.add(rules.weightRule());
         } else {
-            all.add(schools.thicknessRule());
+            all.add(rules.thicknessRule());
             if (dish.piece().cut() != Cut.WHOLE && !dish.piece().frozen()) {
-                all.add(schools.moderateOven());
+                all.add(rules.moderateOven());
             }
         }
         all.add(heatModel(window));
-        all.add(schools.log(window, log));
+        all.add(rules.log(window, log));
         return List.copyOf(all);
     }
 
@@ -235,7 +235,7 @@ public final class RulesOfThumb {
 
     /* What the model's time would be, over what it is, if nothing had been learned of this oven. */
     private double trustingTheDial() {
-        if (!dish.truth().checked()) {
+        if (!dish.calibration().checked()) {
             return 1;
         }
         OptionalDouble taught = coarse(dish);

@@ -21,7 +21,7 @@ import olla.core.messages.Unit;
  * @param massG raw, g
  * @param startTempC at the middle when it goes in, -30 to 25 °C
  * @param frozen true where it goes in hard
- * @param stance how it lies on its tray
+ * @param orientation how it lies on its tray
  * @param filling what is inside it
  */
 public record Piece(
@@ -34,7 +34,7 @@ public record Piece(
         double massG,
         double startTempC,
         boolean frozen,
-        Orientation stance,
+        Orientation orientation,
         Filling filling) {
 
     /** Density of raw fish used to turn mass into size, kg/m³ (about 1050 for lean flesh; common practice, no source). */
@@ -91,8 +91,8 @@ public record Piece(
                     "thickness",
                     Quantity.mm(Math.round(thicknessMm)));
         }
-        if (stance == Orientation.STANDING && !cut.stands()) {
-            refusals.add("stance", "refusal.does-not-stand", "cut", cut);
+        if (orientation == Orientation.STANDING && !cut.stands()) {
+            refusals.add("orientation", "refusal.does-not-stand", "cut", cut);
         }
         refusals.throwIfAny();
     }
@@ -134,12 +134,12 @@ public record Piece(
 
     /** How high it is as it lies, mm. */
     public double heightMm() {
-        return stance == Orientation.STANDING ? widthMm : thicknessMm;
+        return orientation == Orientation.STANDING ? widthMm : thicknessMm;
     }
 
     /** How wide it is as it lies, mm. */
     public double acrossMm() {
-        return stance == Orientation.STANDING ? thicknessMm : widthMm;
+        return orientation == Orientation.STANDING ? thicknessMm : widthMm;
     }
 
     /** Its upper side as it lies, mm²: of the box length by width, as much as it fills. */

@@ -92,8 +92,8 @@ public final class PrepList {
     }
 
     private void fillet(Piece piece, Style style, boolean rinse) {
-        if (piece.species().traits().bones() == Bones.PIN
-                || piece.species().traits().bones() == Bones.MANY) {
+        if (piece.species().eatingQualities().bones() == Bones.PIN
+                || piece.species().eatingQualities().bones() == Bones.MANY) {
             add("pin", 4);
         }
         if (rinse) {
@@ -118,7 +118,7 @@ public final class PrepList {
 
     /* Why the skin comes off; nothing where it stays on. */
     private static Message skinOff(Piece piece, Style style) {
-        if (piece.species().traits().bones() == Bones.CARTILAGE) {
+        if (piece.species().eatingQualities().bones() == Bones.CARTILAGE) {
             return Message.of("prep.skin-off.why-rough");
         }
         if (piece.cut() == Cut.ROLL) {

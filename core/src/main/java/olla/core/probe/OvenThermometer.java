@@ -86,22 +86,22 @@ public final class OvenThermometer {
      * What the first steady stretch says; empty while there is none, however long that takes.
      *
      * @param readings in order of their minutes
-     * @param course what is known to have happened
+     * @param events what is known to have happened
      * @param plannedC the dial as it was planned, °C
      * @param untilMin readings from here on are of something else: a grill, an oven without the dish
      */
-    public static Optional<Offset> offset(List<Reading> readings, OvenEvents course, double plannedC, double untilMin) {
-        return steady(readings, 0, course, plannedC, untilMin)
-                .map(s -> new Offset(s.to(), s.meanC() - course.dialC(plannedC, s.from())));
+    public static Optional<Offset> offset(List<Reading> readings, OvenEvents events, double plannedC, double untilMin) {
+        return steady(readings, 0, events, plannedC, untilMin)
+                .map(s -> new Offset(s.to(), s.meanC() - events.dialC(plannedC, s.from())));
     }
 
     private static Optional<Steady> steady(
-            List<Reading> readings, double fromMin, OvenEvents course, double plannedC, double untilMin) {
+            List<Reading> readings, double fromMin, OvenEvents events, double plannedC, double untilMin) {
         for (int end = 0; end < readings.size() && readings.get(end).minute() < untilMin; end++) {
             double to = readings.get(end).minute();
             for (double length : STRETCHES_MIN) {
                 double from = to - length;
-                if (from >= fromMin && untouched(course, plannedC, from, to)) {
+                if (from >= fromMin && untouched(events, plannedC, from, to)) {
                     Optional<Steady> found = steady(readings, end, from);
                     if (found.isPresent()) {
                         return found;
@@ -112,10 +112,10 @@ public final class OvenThermometer {
         return Optional.empty();
     }
 
-    private static boolean untouched(OvenEvents course, double plannedC, double from, double to) {
-        return course.dialC(plannedC, from) == course.dialC(plannedC, to)
-                && !course.outside(from)
-                && !course.outside(to);
+    private static boolean untouched(OvenEvents events, double plannedC, double from, double to) {
+        return events.dialC(plannedC, from) == events.dialC(plannedC, to)
+                && !events.outside(from)
+                && !events.outside(to);
     }
 
     /* Whether the readings from a minute to the last one have no trend: either they hardly move, or they have swung through
@@ -195,12 +195,12 @@ public final class OvenThermometer {
      * Doors and dials that the air tells of and nobody has.
      *
      * @param readings in order of their minutes
-     * @param course what is known to have happened
+     * @param events what is known to have happened
      * @param plannedC the dial as it was planned, °C
      * @param untilMin readings from here on are of something else: a grill, an oven without the dish
      */
     public static List<Suspicion> suspicions(
-            List<Reading> readings, OvenEvents course, double plannedC, double untilMin) {
+            List<Reading> readings, OvenEvents events, double plannedC, double untilMin) {
         List<Suspicion> found = new ArrayList<>();
         int i = 0;
         while (i < readings.size() && readings.get(i).minute() < untilMin) {
@@ -213,8 +213,8 @@ public final class OvenThermometer {
                     i++;
                 }
                 double minute = readings.get(i).minute();
-                if (minute > LOADING_MIN && !told(course, minute)) {
-                    double lost = drop / (course.dialC(plannedC, minute) - Temperature.ROOM_C);
+                if (minute > LOADING_MIN && !told(events, minute)) {
+                    double lost = drop / (events.dialC(plannedC, minute) - Temperature.ROOM_C);
                     found.add(new Suspicion(Kind.DOOR, minute, OvenEvents.openSeconds(lost), 0));
                 }
                 i = lowest(readings, low, readings.get(low).minute()) + 1;
@@ -225,7 +225,7 @@ public final class OvenThermometer {
                 i++;
             }
         }
-        dial(readings, course, plannedC, untilMin).ifPresent(found::add);
+        dial(readings, events, plannedC, untilMin).ifPresent(found::add);
         return found;
     }
 
@@ -247,16 +247,16 @@ public final class OvenThermometer {
         return false;
     }
 
-    private static boolean told(OvenEvents course, double minute) {
-        return course.events().stream()
+    private static boolean told(OvenEvents events, double minute) {
+        return events.events().stream()
                 .anyMatch(e -> Math.abs(e.minute() - minute) <= SAME_MIN
                         || e instanceof OvenEvent.Outside out && Math.abs(out.untilMin() - minute) <= SAME_MIN);
     }
 
     /* Where the air has left a steady stretch for good and nobody has turned the dial by their word. */
     private static Optional<Suspicion> dial(
-            List<Reading> readings, OvenEvents course, double plannedC, double untilMin) {
-        Optional<Steady> was = steady(readings, 0, course, plannedC, untilMin);
+            List<Reading> readings, OvenEvents events, double plannedC, double untilMin) {
+        Optional<Steady> was = steady(readings, 0, events, plannedC, untilMin);
         if (was.isEmpty()) {
             return Optional.empty();
         }
@@ -271,7 +271,7 @@ public final class OvenThermometer {
             left = !away ? null : left == null ? reading : left;
             last = reading;
         }
-        if (left == null || last.minute() - left.minute() < TURNED_MIN || told(course, left.minute())) {
+        if (left == null || last.minute() - left.minute() < TURNED_MIN || told(events, left.minute())) {
             return Optional.empty();
         }
         double to = last.celsius() > stood
@@ -280,7 +280,7 @@ public final class OvenThermometer {
         if (Math.abs(to - stood) < TURNED_C || last.celsius() > stood && !settled(readings, last)) {
             return Optional.empty();
         }
-        double dial = course.dialC(plannedC, was.get().from()) + to - stood;
+        double dial = events.dialC(plannedC, was.get().from()) + to - stood;
         double named = DIAL_STEP_C * Math.round(dial / DIAL_STEP_C);
         return Optional.of(new Suspicion(
                 Kind.DIAL, left.minute(), 0, Math.max(Programme.COOLEST_C, Math.min(Programme.HOTTEST_C, named))));

@@ -77,9 +77,9 @@ public final class Cautions {
         }
 
         boolean bony() {
-            return cut == Cut.WHOLE && species.traits().bones() != EatingQualities.Bones.CARTILAGE
-                    || species.traits().bones() == EatingQualities.Bones.PIN
-                    || species.traits().bones() == EatingQualities.Bones.MANY;
+            return cut == Cut.WHOLE && species.eatingQualities().bones() != EatingQualities.Bones.CARTILAGE
+                    || species.eatingQualities().bones() == EatingQualities.Bones.PIN
+                    || species.eatingQualities().bones() == EatingQualities.Bones.MANY;
         }
     }
 
@@ -156,13 +156,13 @@ public final class Cautions {
                     "MERCURY_HIGH",
                     WARN,
                     When.COUNTER,
-                    s -> s.species().traits().mercury() == EatingQualities.Mercury.HIGH,
+                    s -> s.species().eatingQualities().mercury() == EatingQualities.Mercury.HIGH,
                     ADVICE),
             new Rule(
                     "MERCURY_MODERATE",
                     KNOW,
                     When.COUNTER,
-                    s -> s.species().traits().mercury() == EatingQualities.Mercury.MODERATE,
+                    s -> s.species().eatingQualities().mercury() == EatingQualities.Mercury.MODERATE,
                     ADVICE),
             new Rule(
                     "ACID_FOIL",
@@ -216,7 +216,8 @@ public final class Cautions {
                     KNOW,
                     When.OPENING,
                     Situation::bony,
-                    s -> Message.of(key("BONES"), "bones", s.species().traits().bones()),
+                    s -> Message.of(
+                            key("BONES"), "bones", s.species().eatingQualities().bones()),
                     COMMON),
             new Rule("TWO_HOURS", KNOW, When.REST, s -> s.dress() != null, s -> Leftovers.rule(), source("leftovers")));
 

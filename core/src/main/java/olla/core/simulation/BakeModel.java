@@ -71,7 +71,7 @@ public final class BakeModel {
     private final Piece piece;
     private final Dress dress;
     private final OvenModel oven;
-    private final OvenEvents course;
+    private final OvenEvents events;
     private final Unknowns unknowns;
     private final Fineness fineness;
     private final Layers layers;
@@ -84,10 +84,10 @@ public final class BakeModel {
         this(piece, dress, oven, OvenEvents.NONE, unknowns, fineness);
     }
 
-    /** @param course what happens to the oven meanwhile */
+    /** @param events what happens to the oven meanwhile */
     public BakeModel(
-            Piece piece, Dress dress, OvenModel oven, OvenEvents course, Unknowns unknowns, Fineness fineness) {
-        this.course = course;
+            Piece piece, Dress dress, OvenModel oven, OvenEvents events, Unknowns unknowns, Fineness fineness) {
+        this.events = events;
         this.piece = piece;
         this.dress = dress;
         this.oven = oven;
@@ -106,7 +106,7 @@ public final class BakeModel {
     }
 
     private BakeModel(BakeModel like, Unknowns unknowns) {
-        this.course = like.course;
+        this.events = like.events;
         this.piece = like.piece;
         this.dress = like.dress;
         this.oven = like.oven;
@@ -121,7 +121,7 @@ public final class BakeModel {
 
     /** The same dish with other things off. */
     public BakeModel under(Unknowns other) {
-        return new BakeModel(piece, dress, oven, course, other, fineness);
+        return new BakeModel(piece, dress, oven, events, other, fineness);
     }
 
     /**
@@ -212,12 +212,12 @@ public final class BakeModel {
 
     /** Whether the oven's air moves while its dial does not, or the dish comes out and goes back. */
     boolean unsteady() {
-        return oven.cooling().falls() || !course.asPlanned();
+        return oven.cooling().falls() || !events.asPlanned();
     }
 
     /** Whether the dish stands outside then, in the middle of its bake. */
     boolean outside(double minute) {
-        return course.outside(minute);
+        return events.outside(minute);
     }
 
     /**
@@ -226,7 +226,7 @@ public final class BakeModel {
      * @param minutes since the first thing went in
      */
     double airC(double dialC, double minutes) {
-        double set = course.airC(dialC, minutes) + oven.offsetC() + unknowns.ovenShiftC();
+        double set = events.airC(dialC, minutes) + oven.offsetC() + unknowns.ovenShiftC();
         return Temperature.ROOM_C + (set - Temperature.ROOM_C) * oven.cooling().left(minutes);
     }
 

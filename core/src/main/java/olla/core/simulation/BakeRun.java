@@ -146,26 +146,26 @@ public final class BakeRun {
 
     /** Runs a closed programme and keeps what the drawing and the ticket need. */
     public BakeRecorder run(Programme closed) {
-        BakeRecorder course = new BakeRecorder(model, closed);
+        BakeRecorder went = new BakeRecorder(model, closed);
         BakeProgress progress = new BakeProgress(model, closed);
-        course.keep(progress);
+        went.keep(progress);
         for (Stage stage : closed.stages()) {
             double until = progress.state().seconds() + BakeProgress.seconds(stage);
             if (stage instanceof Stage.Rest) {
-                course.pull(progress);
+                went.pull(progress);
             }
             if (BakeProgress.seconds(stage) == 0) {
                 progress.change(stage);
-                course.changed(progress);
+                went.changed(progress);
             }
             while (until - progress.state().seconds() > 1e-6) {
-                double next = Math.min(until, course.nextS(progress.state().seconds()));
+                double next = Math.min(until, went.nextS(progress.state().seconds()));
                 progress.pass(stage, next - progress.state().seconds());
-                course.keep(progress);
+                went.keep(progress);
             }
-            course.stage(stage, progress);
+            went.stage(stage, progress);
         }
-        course.end(progress);
-        return course;
+        went.end(progress);
+        return went;
     }
 }

@@ -28,7 +28,7 @@ public final class BakeSimulation {
 
     /**
      * @param oven as it really is
-     * @param course what happens to it
+     * @param events what happens to it
      * @param programme an open length is taken for {@code likelyMin} of the whole
      * @param unknowns what is off with the fish
      * @param likelyMin the whole bake, minutes
@@ -37,11 +37,11 @@ public final class BakeSimulation {
             Piece piece,
             Dress dress,
             OvenModel oven,
-            OvenEvents course,
+            OvenEvents events,
             Programme programme,
             Unknowns unknowns,
             double likelyMin) {
-        this.model = new BakeModel(piece, dress, oven, course, unknowns, BakeModel.Fineness.FINE);
+        this.model = new BakeModel(piece, dress, oven, events, unknowns, BakeModel.Fineness.FINE);
         BakeRun run = new BakeRun(model, programme);
         this.stages = new ArrayList<>(
                 run.closed(Math.max(Programme.LEAST_MINUTES, likelyMin - programme.fixedMinutes())).stages().stream()

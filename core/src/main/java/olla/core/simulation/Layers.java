@@ -126,7 +126,7 @@ final class Layers {
         double thick = hollow() ? EMPTY_OF_THICKNESS : piece.filling().ofHeight();
         double deep = hollow() ? EMPTY_OF_DEPTH : piece.filling().ofWidth();
         // Shares are of the fish as it lies on its side; upright they change places.
-        boolean upright = piece.stance() == Orientation.STANDING;
+        boolean upright = piece.orientation() == Orientation.STANDING;
         double halfWidth = flesh.halfWidth() * (upright ? thick : deep);
         double height = flesh.height() * (upright ? deep : thick);
         return new Outline.Raised(new Outline.Ellipse(halfWidth, height), flesh.base() + (flesh.height() - height) / 2);

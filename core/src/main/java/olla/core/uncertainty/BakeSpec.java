@@ -12,27 +12,27 @@ import olla.core.simulation.Unknowns;
  * What goes in, how, and to what end.
  *
  * @param kind of the oven
- * @param truth what is believed of it
- * @param course what happened to it
+ * @param calibration what is believed of it
+ * @param events what happened to it
  * @param targetC what the coldest point is to peak at, °C
  */
 public record BakeSpec(
         Piece piece,
         Dress dress,
         OvenKind kind,
-        OvenCalibration truth,
-        OvenEvents course,
+        OvenCalibration calibration,
+        OvenEvents events,
         Programme programme,
         double targetC) {
 
     /** In an oven to which nothing happens. */
     public BakeSpec(
-            Piece piece, Dress dress, OvenKind kind, OvenCalibration truth, Programme programme, double targetC) {
-        this(piece, dress, kind, truth, OvenEvents.NONE, programme, targetC);
+            Piece piece, Dress dress, OvenKind kind, OvenCalibration calibration, Programme programme, double targetC) {
+        this(piece, dress, kind, calibration, OvenEvents.NONE, programme, targetC);
     }
 
     /** The dish with everything as stated and the oven as it most likely is. */
     public BakeModel model(BakeModel.Fineness fineness) {
-        return new BakeModel(piece, dress, truth.likely(kind), course, Unknowns.NONE, fineness);
+        return new BakeModel(piece, dress, calibration.likely(kind), events, Unknowns.NONE, fineness);
     }
 }

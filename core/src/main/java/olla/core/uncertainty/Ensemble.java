@@ -115,7 +115,7 @@ public final class Ensemble {
             return tip.likelihood(minute -> member.coldestAt(minute / scale));
         }
         if (seen instanceof Observation.OvenAir air) {
-            OvenCalibration was = solver.truth();
+            OvenCalibration was = solver.calibration();
             return air.likelihood(was.offsetC() + member.z()[About.OVEN.ordinal()] * was.offsetDoubtC());
         }
         Observation.OfColdest said = (Observation.OfColdest) seen;
@@ -257,7 +257,7 @@ public final class Ensemble {
 
     /** What is now believed of the oven: where the next bake in it begins. */
     public OvenCalibration learned() {
-        OvenCalibration was = solver.truth();
+        OvenCalibration was = solver.calibration();
         int oven = About.OVEN.ordinal();
         int film = About.FILM.ordinal();
         return new OvenCalibration(

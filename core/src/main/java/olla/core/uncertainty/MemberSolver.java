@@ -50,8 +50,8 @@ final class MemberSolver {
         return doubts;
     }
 
-    OvenCalibration truth() {
-        return dish.truth();
+    OvenCalibration calibration() {
+        return dish.calibration();
     }
 
     double targetC() {
@@ -97,7 +97,7 @@ final class MemberSolver {
     }
 
     private Unknowns unknowns(double[] z) {
-        return StandardDeviations.unknowns(z, dish.piece(), dish.truth());
+        return StandardDeviations.unknowns(z, dish.piece(), dish.calibration());
     }
 
     private Member solve(BakeModel section, double[] z) {

@@ -47,7 +47,7 @@ public final class Sensitivities {
         double[] z = new double[slope.length];
         // Towards the slower side, where there is a solution for sure but the oven's.
         z[about.ordinal()] = about == About.THICKNESS || about == About.WETNESS ? 1 : -1;
-        double moved = minutes(plain.under(StandardDeviations.unknowns(z, dish.piece(), dish.truth())))
+        double moved = minutes(plain.under(StandardDeviations.unknowns(z, dish.piece(), dish.calibration())))
                 .orElse(dish.programme().opened().mostOpenMinutes());
         // Stages of given length may do nearly all of it; then hardly anything is left to be unsure of.
         return Math.log(Math.max(moved, Programme.LEAST_MINUTES) / plainMinutes) / z[about.ordinal()];
@@ -107,7 +107,11 @@ public final class Sensitivities {
             return 1 - Math.pow(Math.min(1, Piece.RULER_MM / dish.piece().thicknessDoubtMm()), 2);
         }
         if (about == About.OVEN) {
-            return 1 - Math.pow(Math.min(1, Doubt.CHECKED_OVEN_C / dish.truth().offsetDoubtC()), 2);
+            return 1
+                    - Math.pow(
+                            Math.min(
+                                    1, Doubt.CHECKED_OVEN_C / dish.calibration().offsetDoubtC()),
+                            2);
         }
         return 1;
     }
@@ -115,7 +119,7 @@ public final class Sensitivities {
     private Message remedy(About about) {
         boolean helps = switch (about) {
             case THICKNESS -> dish.piece().measured() != MeasuredBy.RULER;
-            case OVEN -> !dish.truth().checked();
+            case OVEN -> !dish.calibration().checked();
             case START -> true;
             case FILM, CONTACT, WETNESS -> false;
         };
@@ -136,9 +140,9 @@ public final class Sensitivities {
                 Message.of(
                         word.key(),
                         "checked",
-                        dish.truth().checked(),
+                        dish.calibration().checked(),
                         "doubt",
-                        Quantity.kelvin(dish.truth().offsetDoubtC()));
+                        Quantity.kelvin(dish.calibration().offsetDoubtC()));
             case START -> Message.of(word.key(), "doubt", Quantity.kelvin(StandardDeviations.START_C));
             case FILM, CONTACT -> word;
             case WETNESS -> dish.dress() instanceof SaltCrust ? word.form("salt") : word;

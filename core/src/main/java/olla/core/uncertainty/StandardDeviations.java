@@ -23,12 +23,12 @@ final class StandardDeviations {
      *
      * @param z one for each of {@link About}, in its order, 0 for as stated
      */
-    static Unknowns unknowns(double[] z, Piece piece, OvenCalibration truth) {
+    static Unknowns unknowns(double[] z, Piece piece, OvenCalibration calibration) {
         return new Unknowns(
                 Math.exp(z[About.THICKNESS.ordinal()] * piece.thicknessDoubtMm() / piece.thicknessMm()),
                 z[About.START.ordinal()] * START_C,
-                z[About.OVEN.ordinal()] * truth.offsetDoubtC(),
-                Math.exp(z[About.FILM.ordinal()] * truth.logFilmDoubt()),
+                z[About.OVEN.ordinal()] * calibration.offsetDoubtC(),
+                Math.exp(z[About.FILM.ordinal()] * calibration.logFilmDoubt()),
                 Math.exp(z[About.WETNESS.ordinal()] * LOG_WETNESS),
                 Math.exp(z[About.CONTACT.ordinal()] * LOG_CONTACT));
     }

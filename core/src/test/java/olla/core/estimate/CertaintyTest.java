@@ -31,15 +31,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** How sure the minutes are, and what the other schools say. */
+/** How sure the minutes are, and what the other rulesOfThumb say. */
 class CertaintyTest {
 
     private static final OvenCalibration KNOWN = new OvenCalibration(0, 3, 0, 0.06);
 
     private static Certainty of(
-            Piece piece, Dress dress, OvenCalibration truth, double tempC, OvenRecord log, long seed) {
+            Piece piece, Dress dress, OvenCalibration calibration, double tempC, OvenRecord log, long seed) {
         Programme programme = UsualProgramme.programme(dress, tempC, dress.usualRestMinutes());
-        return Estimator.certainty(piece, dress, OvenKind.STILL, truth, programme, Doneness.FLAKES, log, seed)
+        return Estimator.certainty(piece, dress, OvenKind.STILL, calibration, programme, Doneness.FLAKES, log, seed)
                 .orElseThrow();
     }
 
@@ -53,7 +53,7 @@ class CertaintyTest {
     }
 
     private static RuleOfThumb school(Certainty certainty, Way way) {
-        return certainty.schools().stream()
+        return certainty.rulesOfThumb().stream()
                 .filter(s -> s.way() == way)
                 .findFirst()
                 .orElseThrow();
@@ -206,7 +206,9 @@ class CertaintyTest {
                 210,
                 OvenRecord.NONE,
                 1);
-        assertThat(salt.schools()).extracting(RuleOfThumb::way).doesNotContain(Way.THICKNESS_RULE, Way.MODERATE_OVEN);
+        assertThat(salt.rulesOfThumb())
+                .extracting(RuleOfThumb::way)
+                .doesNotContain(Way.THICKNESS_RULE, Way.MODERATE_OVEN);
         RuleOfThumb.Span span = school(salt, Way.WEIGHT_RULE).span().orElseThrow();
         assertThat(span.fromMin()).isCloseTo(37.5, within(1e-9));
         assertThat(span.toMin()).isCloseTo(45, within(1e-9));

@@ -229,9 +229,9 @@ class DressedBakesTest {
         BakeSpec dish = new BakeSpec(
                 hake(25), dress, OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES.peakC());
         BakeRun run = new BakeRun(dish.model(BakeModel.Fineness.FINE), dish.programme());
-        BakeRecorder course = run.run(dish.programme());
+        BakeRecorder went = run.run(dish.programme());
         // Half a minute in the oven colours nothing that was cold when it went in.
-        assertThat(course.browning()).isLessThan(0.01);
+        assertThat(went.browning()).isLessThan(0.01);
     }
 
     /** A wood oven at the same air is quicker, by its walls and its floor; left alone it cools and is slower again. */
@@ -259,13 +259,13 @@ class DressedBakesTest {
     }
 
     private static double fired(Cooling cooling) {
-        OvenCalibration truth = OvenCalibration.UNCHECKED.cooling(Optional.of(cooling));
+        OvenCalibration calibration = OvenCalibration.UNCHECKED.cooling(Optional.of(cooling));
         Dress salt = new SaltCrust(SaltCrust.Damping.WET_SAND);
         return Estimator.estimate(
                         bream(900),
                         salt,
                         OvenKind.WOOD,
-                        truth,
+                        calibration,
                         new Programme(220, OptionalDouble.empty(), 10),
                         Doneness.FLAKES)
                 .bakeMinutes();

@@ -48,8 +48,8 @@ class OvenThermometerTest {
         return OvenThermometer.offset(readings, OvenEvents.NONE, DIAL, TO_THE_END);
     }
 
-    private static List<Suspicion> suspicions(List<Reading> readings, OvenEvents course) {
-        return OvenThermometer.suspicions(readings, course, DIAL, TO_THE_END);
+    private static List<Suspicion> suspicions(List<Reading> readings, OvenEvents events) {
+        return OvenThermometer.suspicions(readings, events, DIAL, TO_THE_END);
     }
 
     @Test

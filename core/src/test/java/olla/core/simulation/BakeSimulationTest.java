@@ -92,13 +92,13 @@ class BakeSimulationTest {
                 .isLessThan(plain);
     }
 
-    private static double window(OvenEvents course) {
+    private static double window(OvenEvents events) {
         return Estimator.watched(
                         HAKE,
                         new OpenTray(),
                         OvenKind.STILL,
                         OvenCalibration.UNCHECKED,
-                        course,
+                        events,
                         PROGRAMME,
                         Doneness.FLAKES,
                         1)

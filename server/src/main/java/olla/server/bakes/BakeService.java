@@ -161,7 +161,7 @@ public class BakeService {
                 .flatMap(ovens::findById)
                 .orElseThrow(() -> new NotThere("not-there.oven", "id", String.valueOf(in.ovenId())));
         // What its log has taught is what the oven is taken for, whatever the asker knew of it.
-        EstimateRequest request = in.question().in(oven.kind(), oven.truth());
+        EstimateRequest request = in.question().in(oven.kind(), oven.calibration());
         Question question = refusals.take("question", () -> Question.of(request));
         refusals.throwIfAny();
         Estimate estimate = question.answer();
@@ -211,10 +211,10 @@ public class BakeService {
         return bakes.findWithOvenById(in.id()).map(bake -> {
             EstimateRequest stored = questions.asked(bake);
             EstimateRequest asked =
-                    in.question().in(bake.oven().kind(), bake.oven().truth());
+                    in.question().in(bake.oven().kind(), bake.oven().calibration());
             boolean same = bake.title().equals(in.title().strip())
                     && bake.oven().id().equals(in.ovenId())
-                    && stored.in(bake.oven().kind(), bake.oven().truth()).equals(asked);
+                    && stored.in(bake.oven().kind(), bake.oven().calibration()).equals(asked);
             if (!same) {
                 throw new NotNow("cannot.bake-id-taken");
             }

@@ -244,7 +244,7 @@ public class BakeViews {
                 rows.bake().revision(),
                 request,
                 rows.bake().predicted().window(),
-                timeline.course(),
+                timeline.events(),
                 timeline.seen(),
                 readings(timeline, measured),
                 rows.use().map(u -> timeline.minute(u.since())).orElse(0.0),
@@ -299,7 +299,7 @@ public class BakeViews {
         }
         BakeTimeline timeline = rows.timeline();
         return OvenThermometer.offset(
-                        readings(timeline, airs), timeline.course(), dial, grillOnMin(timeline, programme))
+                        readings(timeline, airs), timeline.events(), dial, grillOnMin(timeline, programme))
                 .map(offset -> new Timed(offset.minute(), new Observation.OvenAir(offset.celsius())));
     }
 
@@ -310,7 +310,7 @@ public class BakeViews {
             return List.of();
         }
         List<Suspicion> suspected = OvenThermometer.suspicions(
-                readings(timeline, airs), timeline.course(), dial, grillOnMin(timeline, programme));
+                readings(timeline, airs), timeline.events(), dial, grillOnMin(timeline, programme));
         return suspected.stream()
                 .filter(s -> timeline.notSo().stream().noneMatch(no -> Math.abs(no - s.minute()) <= SAME_MIN))
                 .map(s -> new AskedView(
@@ -341,7 +341,7 @@ public class BakeViews {
                 ? Optional.empty()
                 : carryOver.lacks(request, timeline, forecast, bake.enoughFromMin());
         BakeFacts facts = facts(rows, question, forecast, lacks);
-        double dial = timeline.course().dialC(p.dialCelsius().doubleValue(), Double.MAX_VALUE);
+        double dial = timeline.events().dialC(p.dialCelsius().doubleValue(), Double.MAX_VALUE);
         Double enoughFrom =
                 in ? finite(carryOver.enoughFromMin(request, timeline, forecast, bake.enoughFromMin())) : null;
         Checking checking = Checking.of(facts);
@@ -412,7 +412,7 @@ public class BakeViews {
                 timeline.stepsDone(),
                 timeline.outMin(),
                 timeline.crackedMin(),
-                timeline.course().backMin(),
+                timeline.events().backMin(),
                 lacks);
         OptionalDouble next = forecast.look()
                 .filter(l -> l.assessment().advice() == Assessment.Advice.GIVE_IT)
@@ -502,7 +502,7 @@ public class BakeViews {
     private static Message lesson(Bake bake) {
         return bake.lesson() == null
                 ? null
-                : bake.oven().truth().words(bake.oven().lessons());
+                : bake.oven().calibration().words(bake.oven().lessons());
     }
 
     private static List<MomentView> moments(List<Moment> moments) {

@@ -187,9 +187,9 @@ public record Catalogue(
                 s.group() == Group.OILY,
                 s.shape().name(),
                 Math.round(s.composition().fat() * 1000) / 10.0,
-                Message.word(s.traits().firmness()),
-                Message.word(s.traits().bones()),
-                s.traits().mercury(),
+                Message.word(s.eatingQualities().firmness()),
+                Message.word(s.eatingQualities().bones()),
+                s.eatingQualities().mercury(),
                 !Assurance.NONE.freeOfParasites(s),
                 s.alsoCalled(),
                 s.source());

@@ -12,15 +12,16 @@ import olla.server.web.MaybeAbsent;
  *
  * @param window from when to look
  * @param doubts what makes it wide, largest first
- * @param schools the ways of reckoning, side by side
+ * @param rulesOfThumb the ways of reckoning, side by side
  */
-public record CertaintyAnswer(@MaybeAbsent WindowAnswer window, List<DoubtAnswer> doubts, List<SchoolAnswer> schools) {
+public record CertaintyAnswer(
+        @MaybeAbsent WindowAnswer window, List<DoubtAnswer> doubts, List<RuleAnswer> rulesOfThumb) {
 
     /** Minutes after the door is shut: 10th, 50th and 90th percentile of the members. */
     public record WindowAnswer(double checkFromMin, double likelyMin, double noLaterThanMin) {}
 
     /** One way of reckoning; without minutes where it has nothing to say. */
-    public record SchoolAnswer(
+    public record RuleAnswer(
             RuleOfThumb.Way way,
             @MaybeAbsent Double fromMin,
             @MaybeAbsent Double toMin,
@@ -37,16 +38,16 @@ public record CertaintyAnswer(@MaybeAbsent WindowAnswer window, List<DoubtAnswer
                         round(certainty.window().likelyMin()),
                         round(certainty.window().noLaterThanMin())),
                 certainty.doubts().stream().map(DoubtAnswer::of).toList(),
-                certainty.schools().stream().map(CertaintyAnswer::school).toList());
+                certainty.rulesOfThumb().stream().map(CertaintyAnswer::rule).toList());
     }
 
-    private static SchoolAnswer school(RuleOfThumb school) {
-        return new SchoolAnswer(
-                school.way(),
-                school.span().map(s -> round(s.fromMin())).orElse(null),
-                school.span().map(s -> round(s.toMin())).orElse(null),
-                school.says(),
-                school.source());
+    private static RuleAnswer rule(RuleOfThumb rule) {
+        return new RuleAnswer(
+                rule.way(),
+                rule.span().map(s -> round(s.fromMin())).orElse(null),
+                rule.span().map(s -> round(s.toMin())).orElse(null),
+                rule.says(),
+                rule.source());
     }
 
     private static double round(double minutes) {

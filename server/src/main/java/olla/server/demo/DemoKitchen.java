@@ -104,13 +104,13 @@ class DemoKitchen {
         }
     }
 
-    private void bake(Dish dish, DemoOven truth, int ovenId, Instant now) {
+    private void bake(Dish dish, DemoOven calibration, int ovenId, Instant now) {
         Instant in = wentIn(dish, now);
         BakeView view = bakes.putIn(putIn(dish, ovenId, in));
         double minutes = view.likelyMin() + dish.strayMin();
         Instant out = in.plus(Duration.ofMillis(Math.round(minutes * 60_000)));
         bakes.takeOut(view.id(), out);
-        double peakC = peak(dish, truth, minutes);
+        double peakC = peak(dish, calibration, minutes);
         bakes.log(
                 view.id(),
                 new HowItWas(
@@ -120,12 +120,12 @@ class DemoKitchen {
                         out.plus(JUDGED_AFTER)));
     }
 
-    private static double peak(Dish dish, DemoOven truth, double minutes) {
+    private static double peak(Dish dish, DemoOven calibration, double minutes) {
         Question question = Question.of(dish.question());
         BakeSimulation bake = new BakeSimulation(
                 question.piece(),
                 question.dress(),
-                new OvenModel(truth.kind(), truth.hiddenOffsetC(), 1),
+                new OvenModel(calibration.kind(), calibration.hiddenOffsetC(), 1),
                 OvenEvents.NONE,
                 question.programme(),
                 Unknowns.NONE,

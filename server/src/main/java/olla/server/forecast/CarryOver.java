@@ -27,9 +27,9 @@ public class CarryOver {
     /* What was seen so shortly before it came out is what it was taken out for, minutes. */
     private static final double LOOKED_BEFORE_MIN = 3;
 
-    private record Peaking(EstimateRequest request, OvenEvents course, double peakC) {}
+    private record Peaking(EstimateRequest request, OvenEvents events, double peakC) {}
 
-    private record Lasting(EstimateRequest request, OvenEvents course, double minutes, boolean grilled) {}
+    private record Lasting(EstimateRequest request, OvenEvents events, double minutes, boolean grilled) {}
 
     private final Cache<Peaking, OptionalDouble> minutes =
             Caffeine.newBuilder().maximumSize(KEPT).build();
@@ -45,10 +45,10 @@ public class CarryOver {
         return Shortfall.enoughC(question.target().peakC(), question.leastPeakC());
     }
 
-    private OptionalDouble minutesTo(double peakC, EstimateRequest request, OvenEvents course) {
+    private OptionalDouble minutesTo(double peakC, EstimateRequest request, OvenEvents events) {
         return minutes.get(
-                new Peaking(request, course, peakC),
-                key -> questions.understood(request).minutesTo(peakC, course));
+                new Peaking(request, events, peakC),
+                key -> questions.understood(request).minutesTo(peakC, events));
     }
 
     /** From which minute on its coast is enough, as it was reckoned when it went in; infinite where none is. */
@@ -71,7 +71,7 @@ public class CarryOver {
         // What the oven did moves it a little; that is known once the members have been worked out.
         return timeline.target().isEmpty() && foretold.isPresent()
                 ? foretold.getAsDouble()
-                : minutesTo(enough, request, timeline.course()).orElse(Double.POSITIVE_INFINITY);
+                : minutesTo(enough, request, timeline.events()).orElse(Double.POSITIVE_INFINITY);
     }
 
     /** The bake as it went, with the minutes that it had in the oven, and its rest. */
@@ -79,8 +79,8 @@ public class CarryOver {
         Question question = questions.understood(request);
         double out = timeline.outMin().orElseThrow();
         return went.get(
-                new Lasting(request, timeline.course(), out, grilled(question, timeline, likelyMin)),
-                key -> asWent(question, timeline, likelyMin).answer(timeline.course()));
+                new Lasting(request, timeline.events(), out, grilled(question, timeline, likelyMin)),
+                key -> asWent(question, timeline, likelyMin).answer(timeline.events()));
     }
 
     /** The question of the bake as it went. */
@@ -115,11 +115,11 @@ public class CarryOver {
         double peak = Math.min(peakC(question, request, timeline, forecast), seenBelowC(timeline));
         boolean stuffed = question.piece().filling() == Filling.STUFFING;
         double back = out + Shortfall.SOON_MIN;
-        OptionalDouble to = minutesTo(target, request, timeline.course().and(new OvenEvent.Outside(out, back)));
+        OptionalDouble to = minutesTo(target, request, timeline.events().and(new OvenEvent.Outside(out, back)));
         // What the oven turned out to be makes the way there longer or shorter by as much.
         double pace = forecast.ensemble().isEmpty()
                 ? 1
-                : likely / minutesTo(target, request, timeline.course()).orElse(likely);
+                : likely / minutesTo(target, request, timeline.events()).orElse(likely);
         OptionalDouble more = to.isPresent()
                 ? OptionalDouble.of(Math.max(1, pace * (to.getAsDouble() - back)))
                 : OptionalDouble.empty();

@@ -61,7 +61,7 @@ public class Forecasts {
             long revision,
             EstimateRequest question,
             CheckWindow ticket,
-            OvenEvents course,
+            OvenEvents events,
             List<Timed> seen,
             List<Reading> readings,
             double sinceMin,
@@ -76,11 +76,11 @@ public class Forecasts {
         }
 
         boolean nothingObserved() {
-            return course.asPlanned() && seen.isEmpty() && readings.isEmpty() && air.isEmpty();
+            return events.asPlanned() && seen.isEmpty() && readings.isEmpty() && air.isEmpty();
         }
 
         private boolean sameBefore(Subject other) {
-            return question.equals(other.question) && course.equals(other.course);
+            return question.equals(other.question) && events.equals(other.events);
         }
     }
 
@@ -195,7 +195,7 @@ public class Forecasts {
                         CompletableFuture.supplyAsync(
                                 () -> {
                                     Question question = Question.of(subject.question());
-                                    return question.watched(question.truth(), subject.course());
+                                    return question.watched(question.calibration(), subject.events());
                                 },
                                 workers));
             }
@@ -268,7 +268,7 @@ public class Forecasts {
             Observation observation = steps.get(i).timed().observation();
             double minute = steps.get(i).timed().minute();
             if (observation instanceof Observation.InOven seen
-                    && minute >= subject.course().backMin()) {
+                    && minute >= subject.events().backMin()) {
                 Ensemble before = i == 0 ? prior : steps.get(i - 1).after();
                 look = new Forecast.Look(
                         last.assess(seen, subject.tailAt(minute)),
@@ -298,8 +298,8 @@ public class Forecasts {
     public Optional<OvenCalibration> lesson(Subject subject, OvenCalibration believed, List<Observation> after) {
         Question question = Question.of(subject.question());
         // How its fire was kept is of that evening and not learned.
-        OvenCalibration then = believed.cooling(question.truth().cooling());
-        return question.watched(then, subject.course()).map(prior -> {
+        OvenCalibration then = believed.cooling(question.calibration().cooling());
+        return question.watched(then, subject.events()).map(prior -> {
             List<JudgedReading> judged =
                     ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
             List<Step> steps = fold(prior, List.of(), observations(subject, judged));

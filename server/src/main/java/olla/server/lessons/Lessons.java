@@ -96,7 +96,7 @@ public class Lessons implements ApplicationRunner {
         for (Bake line : log) {
             missing |= line.lesson() == null;
             if (!missing) {
-                believed = line.lesson().truth();
+                believed = line.lesson().calibration();
                 continue;
             }
             Bake bake = bakes.findWithOvenById(line.getId()).orElse(null);

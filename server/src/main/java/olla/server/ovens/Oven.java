@@ -67,7 +67,7 @@ public class Oven {
     }
 
     /** What is believed of it. */
-    public OvenCalibration truth() {
+    public OvenCalibration calibration() {
         Optional<Cooling> cooling = Optional.ofNullable(fallsCPerHour).map(Cooling::falling);
         return new OvenCalibration(offsetCelsius, offsetDoubtCelsius, logFilm, logFilmDoubt, cooling);
     }

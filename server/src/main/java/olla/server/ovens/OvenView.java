@@ -2,13 +2,13 @@ package olla.server.ovens;
 
 import olla.core.messages.Message;
 import olla.core.oven.OvenKind;
-import olla.server.query.EstimateRequest.TruthInput;
+import olla.server.query.EstimateRequest.CalibrationInput;
 import olla.server.web.MaybeAbsent;
 
 /**
  * An oven, as shown.
  *
- * @param truth what its log has taught
+ * @param calibration what its log has taught
  * @param lessons from how many bakes
  * @param words the same in a sentence
  * @param sensor the thermometer in it
@@ -19,7 +19,7 @@ record OvenView(
         int id,
         String name,
         OvenKind kind,
-        TruthInput truth,
+        CalibrationInput calibration,
         int lessons,
         Message words,
         @MaybeAbsent String sensor,
@@ -30,9 +30,9 @@ record OvenView(
                 oven.id(),
                 oven.name(),
                 oven.kind(),
-                TruthInput.of(oven.truth()),
+                CalibrationInput.of(oven.calibration()),
                 oven.lessons(),
-                oven.truth().words(oven.lessons()),
+                oven.calibration().words(oven.lessons()),
                 oven.sensor(),
                 oven.away(),
                 oven.version());

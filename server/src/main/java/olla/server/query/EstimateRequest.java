@@ -1,5 +1,6 @@
 package olla.server.query;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import java.util.List;
 import java.util.Optional;
 import olla.core.doneness.Doneness;
@@ -59,7 +60,7 @@ public record EstimateRequest(
      * @param lengthMm mm
      * @param startTempC at the middle, °C; 8 from the fridge, -18 frozen, where it is not said
      * @param frozen goes in hard
-     * @param stance LYING where it is not said
+     * @param orientation LYING where it is not said
      * @param filling NONE where it is not said
      */
     public record PieceInput(
@@ -71,7 +72,7 @@ public record EstimateRequest(
             @MaybeAbsent Double lengthMm,
             @MaybeAbsent Double startTempC,
             @MaybeAbsent Boolean frozen,
-            @MaybeAbsent Orientation stance,
+            @MaybeAbsent @JsonAlias("stance") Orientation orientation,
             @MaybeAbsent Filling filling) {}
 
     /**
@@ -130,9 +131,10 @@ public record EstimateRequest(
      * The oven.
      *
      * @param kind how its air moves
-     * @param truth what its log has taught; where it is not said, nobody has checked it
+     * @param calibration what its log has taught; where it is not said, nobody has checked it
      */
-    public record OvenInput(OvenKind kind, @MaybeAbsent TruthInput truth) {}
+    public record OvenInput(
+            OvenKind kind, @MaybeAbsent @JsonAlias("truth") CalibrationInput calibration) {}
 
     /**
      * What is believed of an oven.
@@ -144,26 +146,27 @@ public record EstimateRequest(
      * @param fallsCPerHour what it loses in the first hour from 250 °C, 0 where it is kept up, to 150 °C; as its kind
      *     usually does where it is not said
      */
-    public record TruthInput(
+    public record CalibrationInput(
             double offsetC,
             double offsetDoubtC,
             double logFilm,
             double logFilmDoubt,
             @MaybeAbsent Double fallsCPerHour) {
 
-        /** What a stored truth looks like on the wire. */
-        public static TruthInput of(OvenCalibration truth) {
-            return new TruthInput(
-                    truth.offsetC(),
-                    truth.offsetDoubtC(),
-                    truth.logFilm(),
-                    truth.logFilmDoubt(),
-                    truth.cooling()
+        /** What a stored calibration looks like on the wire. */
+        public static CalibrationInput of(OvenCalibration calibration) {
+            return new CalibrationInput(
+                    calibration.offsetC(),
+                    calibration.offsetDoubtC(),
+                    calibration.logFilm(),
+                    calibration.logFilmDoubt(),
+                    calibration
+                            .cooling()
                             .map(c -> Math.round(10 * c.celsiusPerHour()) / 10.0)
                             .orElse(null));
         }
 
-        OvenCalibration truth() {
+        OvenCalibration calibration() {
             return new OvenCalibration(
                     offsetC,
                     offsetDoubtC,
@@ -179,11 +182,11 @@ public record EstimateRequest(
     }
 
     /** The same question to an oven of which this is believed. */
-    public EstimateRequest in(OvenKind kind, OvenCalibration truth) {
+    public EstimateRequest in(OvenKind kind, OvenCalibration calibration) {
         return new EstimateRequest(
                 piece,
                 dress,
-                new OvenInput(kind, TruthInput.of(truth)),
+                new OvenInput(kind, CalibrationInput.of(calibration)),
                 programme,
                 usual,
                 doneness,

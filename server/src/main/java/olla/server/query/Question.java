@@ -41,7 +41,7 @@ import olla.server.query.EstimateRequest.PieceInput;
  * @param piece the fish
  * @param dress its dress
  * @param ovenKind the oven's kind
- * @param truth what is believed of the oven
+ * @param calibration what is believed of the oven
  * @param programme stages
  * @param target doneness
  * @param pieces how many
@@ -54,7 +54,7 @@ public record Question(
         Piece piece,
         Dress dress,
         OvenKind ovenKind,
-        OvenCalibration truth,
+        OvenCalibration calibration,
         Programme programme,
         Doneness target,
         int pieces,
@@ -91,7 +91,7 @@ public record Question(
         if (piece != null && dress != null) {
             DressReader.check(request.dress(), dress, piece, refusals);
         }
-        OvenCalibration truth = refusals.take("oven.truth", () -> truth(request));
+        OvenCalibration calibration = refusals.take("oven.calibration", () -> calibration(request));
         boolean known = request.oven() != null && request.oven().kind() != null;
         Programme programme = refusals.take("programme", () -> programme(request, known ? piece : null, dress, target));
         refusals.throwIfAny();
@@ -99,7 +99,7 @@ public record Question(
                 piece,
                 dress,
                 request.oven().kind(),
-                truth,
+                calibration,
                 programme,
                 target,
                 request.pieces() == null ? 1 : request.pieces(),
@@ -111,22 +111,22 @@ public record Question(
 
     /** The same fish to each target and at three dials. */
     public Alternatives alternatives() {
-        return Estimator.alternatives(piece, dress, truth.likely(ovenKind), programme, target);
+        return Estimator.alternatives(piece, dress, calibration.likely(ovenKind), programme, target);
     }
 
     /** The answer. */
     public Estimate answer() {
-        return Estimator.estimate(piece, dress, ovenKind, truth, programme, target);
+        return Estimator.estimate(piece, dress, ovenKind, calibration, programme, target);
     }
 
     /** The answer of a bake as it went. */
-    public Estimate answer(OvenEvents course) {
-        return Estimator.estimate(piece, dress, ovenKind, truth, course, programme, target);
+    public Estimate answer(OvenEvents events) {
+        return Estimator.estimate(piece, dress, ovenKind, calibration, events, programme, target);
     }
 
     /** When it has to come out to peak so, minutes since it went in; empty where the oven never brings it there. */
-    public OptionalDouble minutesTo(double peakC, OvenEvents course) {
-        return Estimator.minutesTo(piece, dress, ovenKind, truth, course, programme, peakC);
+    public OptionalDouble minutesTo(double peakC, OvenEvents events) {
+        return Estimator.minutesTo(piece, dress, ovenKind, calibration, events, programme, peakC);
     }
 
     /** The least that its middle has to come to for these guests, °C. */
@@ -145,12 +145,12 @@ public record Question(
 
     /** How sure that answer is, in an oven of which the log says this; empty where it is never done. */
     Optional<Certainty> certainty(OvenRecord log) {
-        return Estimator.certainty(piece, dress, ovenKind, truth, programme, target, log, SEED);
+        return Estimator.certainty(piece, dress, ovenKind, calibration, programme, target, log, SEED);
     }
 
     /** The members to be observed while it bakes; empty where it is never done. */
-    public Optional<Ensemble> watched(OvenCalibration believed, OvenEvents course) {
-        return Estimator.watched(piece, dress, ovenKind, believed, course, programme, target, SEED);
+    public Optional<Ensemble> watched(OvenCalibration believed, OvenEvents events) {
+        return Estimator.watched(piece, dress, ovenKind, believed, events, programme, target, SEED);
     }
 
     /**
@@ -164,7 +164,7 @@ public record Question(
                 piece,
                 dress,
                 ovenKind,
-                truth,
+                calibration,
                 programme.until(minutes, grilled),
                 target,
                 pieces,
@@ -176,7 +176,7 @@ public record Question(
 
     /** How long it would likely take in an oven that does what its dial says, minutes; empty where it is never done. */
     public OptionalDouble trustingTheDialMin() {
-        if (!truth.checked()) {
+        if (!calibration.checked()) {
             return answer().window().stream()
                     .mapToDouble(CheckWindow::likelyMin)
                     .findFirst();
@@ -235,14 +235,14 @@ public record Question(
                         optional(input.startTempC()),
                         Boolean.TRUE.equals(input.frozen()))
                 .set(
-                        input.stance() == null ? Orientation.LYING : input.stance(),
+                        input.orientation() == null ? Orientation.LYING : input.orientation(),
                         input.filling() == null ? Filling.NONE : input.filling());
     }
 
-    private static OvenCalibration truth(EstimateRequest request) {
-        return request.oven() == null || request.oven().truth() == null
+    private static OvenCalibration calibration(EstimateRequest request) {
+        return request.oven() == null || request.oven().calibration() == null
                 ? OvenCalibration.UNCHECKED
-                : request.oven().truth().truth();
+                : request.oven().calibration().calibration();
     }
 
     private static Programme programme(EstimateRequest request, Piece piece, Dress dress, Doneness target) {
@@ -253,7 +253,7 @@ public record Question(
         return Estimator.usual(
                 piece,
                 dress,
-                truth(request).likely(request.oven().kind()),
+                calibration(request).likely(request.oven().kind()),
                 target,
                 said.bakeTempC(),
                 said.restMinutes());

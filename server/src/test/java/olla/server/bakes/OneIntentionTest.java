@@ -189,7 +189,7 @@ class OneIntentionTest {
         assertThat(describe(version + 1, Map.of("device", "air-a", "fallsCPerHour", 40))
                         .getStatusCode())
                 .isEqualTo(HttpStatus.OK);
-        assertThat(oven().at("/truth/fallsCPerHour").asDouble()).isEqualTo(40);
+        assertThat(oven().at("/calibration/fallsCPerHour").asDouble()).isEqualTo(40);
         assertThat(describe(version + 2, Map.of("fallsCPerHour", 900)).getStatusCode())
                 .isEqualTo(HttpStatus.BAD_REQUEST);
     }

@@ -323,7 +323,7 @@ class RunningBakeTest {
             id = bake;
         }
         JsonNode taught = ovenWhen(oven, 2);
-        assertThat(taught.get("truth").get("offsetC").asDouble()).isGreaterThan(2);
+        assertThat(taught.get("calibration").get("offsetC").asDouble()).isGreaterThan(2);
         assertThat(taught.get("words").asString()).matches("This oven runs about \\d+° hot, ±\\d+°, after 2 bakes\\.");
         assertThat(Sentences.in(Locale.ENGLISH).say(bakes.one(id).lesson()))
                 .isEqualTo(taught.get("words").asString());
@@ -339,8 +339,8 @@ class RunningBakeTest {
         bakes.forget(next);
         bakes.reopen(id);
         JsonNode less = ovenWhen(oven, 1);
-        assertThat(less.get("truth").get("offsetC").asDouble())
-                .isLessThan(taught.get("truth").get("offsetC").asDouble());
+        assertThat(less.get("calibration").get("offsetC").asDouble())
+                .isLessThan(taught.get("calibration").get("offsetC").asDouble());
     }
 
     private JsonNode ovenWhen(int oven, int lessons) throws Exception {

@@ -69,8 +69,8 @@ class CertaintyApiTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.doubts[0].remedy").value("a ruler"))
                 .andExpect(jsonPath(
-                        "$.schools[*].way", contains("THICKNESS_RULE", "MODERATE_OVEN", "HEAT_MODEL", "OVEN_LOG")))
-                .andExpect(jsonPath("$.schools[3].says", containsString("3 bakes")))
+                        "$.rulesOfThumb[*].way", contains("THICKNESS_RULE", "MODERATE_OVEN", "HEAT_MODEL", "OVEN_LOG")))
+                .andExpect(jsonPath("$.rulesOfThumb[3].says", containsString("3 bakes")))
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
@@ -81,14 +81,14 @@ class CertaintyApiTest {
         assertThat(from).isLessThan(likely);
         assertThat(likely).isLessThan(latest);
         assertThat(json.<Double>read("$.doubts[0].narrowsToMin")).isLessThan(latest - from);
-        assertThat(json.<Double>read("$.schools[3].fromMin")).isEqualTo(Math.round(110 * likely) / 100.0);
+        assertThat(json.<Double>read("$.rulesOfThumb[3].fromMin")).isEqualTo(Math.round(110 * likely) / 100.0);
     }
 
     @Test
     void withoutAnOvenNoLogIsLookedAt() throws Exception {
         ask("{\"question\": " + HAKE.formatted(230) + "}")
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.schools[3].fromMin").doesNotExist());
+                .andExpect(jsonPath("$.rulesOfThumb[3].fromMin").doesNotExist());
         verify(bakes, never()).record(anyInt());
     }
 

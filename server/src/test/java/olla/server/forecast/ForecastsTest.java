@@ -81,17 +81,17 @@ class ForecastsTest {
         await().untilAsserted(() -> assertThat(told).hasSize(8).containsOnly(ID));
     }
 
-    private static Subject subject(OvenEvents course, List<Timed> seen) {
-        return subject(1, course, seen);
+    private static Subject subject(OvenEvents events, List<Timed> seen) {
+        return subject(1, events, seen);
     }
 
-    private static Subject subject(long revision, OvenEvents course, List<Timed> seen) {
+    private static Subject subject(long revision, OvenEvents events, List<Timed> seen) {
         return new Subject(
                 ID,
                 revision,
                 Hakes.hake(),
                 new CheckWindow(10, 12, 15),
-                course,
+                events,
                 seen,
                 List.of(),
                 0,

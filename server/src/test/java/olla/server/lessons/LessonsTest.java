@@ -63,7 +63,7 @@ class LessonsTest {
 
     private OvenCalibration taught() {
         lessons.catchUp(1);
-        return ovens.findById(1).orElseThrow().truth();
+        return ovens.findById(1).orElseThrow().calibration();
     }
 
     /** As a kitchen would learn it that has never learned anything. */

@@ -120,7 +120,7 @@ public final class BakeTimeline {
     }
 
     /** What happened to the oven. */
-    public OvenEvents course() {
+    public OvenEvents events() {
         List<OvenEvent> events = new ArrayList<>();
         for (Tap tap : taps) {
             double minute = minute(tap.at());

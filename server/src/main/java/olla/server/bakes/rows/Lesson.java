@@ -12,11 +12,12 @@ public record Lesson(
         @Column(name = "lesson_log_film") Double logFilm,
         @Column(name = "lesson_log_film_doubt") Double logFilmDoubt) {
 
-    public static Lesson of(OvenCalibration truth) {
-        return new Lesson(truth.offsetC(), truth.offsetDoubtC(), truth.logFilm(), truth.logFilmDoubt());
+    public static Lesson of(OvenCalibration calibration) {
+        return new Lesson(
+                calibration.offsetC(), calibration.offsetDoubtC(), calibration.logFilm(), calibration.logFilmDoubt());
     }
 
-    public OvenCalibration truth() {
+    public OvenCalibration calibration() {
         return new OvenCalibration(offsetC, offsetDoubtC, logFilm, logFilmDoubt);
     }
 }

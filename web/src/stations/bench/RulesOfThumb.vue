@@ -1,50 +1,50 @@
 <script setup lang="ts">
 import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
-import type { School } from '../../api/types'
+import type { RuleOfThumb } from '../../api/types'
 import { WAYS } from '../../messages/labels'
 import { minutesInWords } from '../../messages/time'
 import { useBench } from '../../stores/bench'
 
 /** Each way of reckoning as a mark on one time axis; a tap says what it says, where it fails, and where it comes from. */
 const bench = useBench()
-const opened = ref<School['way'] | null>(null)
+const opened = ref<RuleOfThumb['way'] | null>(null)
 
-const told = computed(() => bench.schools.find((s) => s.way === opened.value))
+const told = computed(() => bench.rulesOfThumb.find((s) => s.way === opened.value))
 /** The axis ends a little after whatever ends last, min. */
-const last = computed(() => 1.06 * Math.max(1, ...bench.schools.map((s) => s.toMin ?? 0)))
+const last = computed(() => 1.06 * Math.max(1, ...bench.rulesOfThumb.map((s) => s.toMin ?? 0)))
 const percent = (minutes: number) => `${(100 * minutes) / last.value}%`
 
-function minutes(school: School): string {
-  if (school.fromMin === undefined || school.toMin === undefined) return t('ui.rules.nothing-yet')
-  const from = minutesInWords(school.fromMin)
-  const to = minutesInWords(school.toMin)
+function minutes(rule: RuleOfThumb): string {
+  if (rule.fromMin === undefined || rule.toMin === undefined) return t('ui.rules.nothing-yet')
+  const from = minutesInWords(rule.fromMin)
+  const to = minutesInWords(rule.toMin)
   return from === to ? t('ui.min', { n: to }) : t('ui.rules.min', { from, to })
 }
 </script>
 
 <template>
   <section
-    v-if="bench.schools.length"
-    class="schools"
-    :aria-label="t('ui.rules.the-schools')"
+    v-if="bench.rulesOfThumb.length"
+    class="rules"
+    :aria-label="t('ui.rules.ways-of-reckoning')"
     :aria-busy="!bench.certainty"
   >
     <h2>{{ t('ui.rules.ways-of-reckoning-side-by') }}</h2>
     <button
-      v-for="school in bench.schools"
-      :key="school.way"
-      class="school"
-      :aria-expanded="opened === school.way"
-      @click="opened = opened === school.way ? null : school.way"
+      v-for="rule in bench.rulesOfThumb"
+      :key="rule.way"
+      class="rule"
+      :aria-expanded="opened === rule.way"
+      @click="opened = opened === rule.way ? null : rule.way"
     >
-      <span class="name">{{ WAYS[school.way] }}</span>
+      <span class="name">{{ WAYS[rule.way] }}</span>
       <span class="axis" aria-hidden="true">
         <span
-          v-if="school.fromMin !== undefined && school.toMin !== undefined"
+          v-if="rule.fromMin !== undefined && rule.toMin !== undefined"
           class="mark"
-          :class="{ band: school.toMin > school.fromMin, model: school.way === 'HEAT_MODEL' }"
-          :style="{ left: percent(school.fromMin), width: percent(school.toMin - school.fromMin) }"
+          :class="{ band: rule.toMin > rule.fromMin, model: rule.way === 'HEAT_MODEL' }"
+          :style="{ left: percent(rule.fromMin), width: percent(rule.toMin - rule.fromMin) }"
         />
         <span
           v-if="bench.checkWindow"
@@ -52,7 +52,7 @@ function minutes(school: School): string {
           :style="{ left: percent(bench.checkWindow.likelyMin) }"
         />
       </span>
-      <span class="minutes">{{ minutes(school) }}</span>
+      <span class="minutes">{{ minutes(rule) }}</span>
     </button>
     <p v-if="told" class="told" role="status">
       {{ told.says }} <small>{{ t('ui.rules.source', { source: told.source }) }}</small>
@@ -61,7 +61,7 @@ function minutes(school: School): string {
 </template>
 
 <style scoped>
-.schools {
+.rules {
   padding-top: 4px;
   border-top: 1px solid var(--rule);
 }
@@ -71,7 +71,7 @@ h2 {
   font-size: 14px;
   font-weight: 400;
 }
-.school {
+.rule {
   display: grid;
   grid-template-columns: 108px 1fr 92px;
   align-items: center;
@@ -84,7 +84,7 @@ h2 {
   font-size: 14px;
   text-align: left;
 }
-.school[aria-expanded='true'] .name {
+.rule[aria-expanded='true'] .name {
   font-weight: 700;
 }
 .name {
@@ -135,12 +135,12 @@ small {
   color: var(--ink-soft);
 }
 @media (max-width: 760px) {
-  .school {
+  .rule {
     min-height: 44px;
   }
 }
 @media (pointer: coarse) {
-  .school {
+  .rule {
     min-height: 44px;
   }
 }
