@@ -207,4 +207,20 @@ class CautionsTest {
                 .toList();
         assertThat(salmon).contains("PARASITES", "BONES").doesNotContain("MERCURY_HIGH", "MERCURY_MODERATE");
     }
+
+    /** At a limit nothing is wrong yet; a hair beyond it is, and then the limit is named. */
+    @Test
+    void aLimitItselfIsAllowed() {
+        Parcel paper = new Parcel(Sheet.PARCHMENT);
+        Programme hottest = new Programme(Sheet.PARCHMENT.limitC(), OptionalDouble.empty(), 4);
+        assertThat(codes(hake(), paper, hottest, FLAKES_C)).doesNotContain("SHEET_LIMIT");
+        assertThat(Cautions.of(hake(), paper, OvenKind.STILL, hottest.at(Sheet.PARCHMENT.limitC() + 1), FLAKES_C))
+                .anySatisfy(c -> assertThat(c.text())
+                        .hasToString("caution.sheet-limit{limit=" + (int) Sheet.PARCHMENT.limitC() + " DIAL}"));
+        assertThat(codes(hake(), new OpenTray(), AT_200, 62.9)).doesNotContain("BELOW_MINIMUM");
+        assertThat(codes(hake(), new OpenTray(), AT_200, 62.8)).contains("BELOW_MINIMUM");
+        assertThat(codes(hake(), new OpenTray(), AT_200, 54.9)).doesNotContain("PARASITES");
+        assertThat(codes(hake(), new OpenTray(), AT_200, 54.8)).contains("PARASITES");
+        assertThat(counter(Species.HAKE)).doesNotContain("TWO_HOURS");
+    }
 }
