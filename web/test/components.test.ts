@@ -4,6 +4,7 @@ import { nextTick, ref } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { Bake } from '../src/api/types'
+import ChoiceRow from '../src/components/ChoiceRow.vue'
 import NumberField from '../src/components/NumberField.vue'
 import StepButtons from '../src/components/StepButtons.vue'
 import { useChart } from '../src/composables/chart'
@@ -48,6 +49,31 @@ describe('an amount that is typed', () => {
     await thick.find('input').trigger('change')
     expect(thick.emitted('update:modelValue')?.[0]).toEqual([null])
     expect(thick.find('input').attributes('placeholder')).toBe('12')
+  })
+})
+
+describe('a row of which one is chosen', () => {
+  const choices = ['ice', 'fridge', 'freezer'].map((value) => ({ value, words: value }))
+
+  it('is one stop for the Tab key, at what is chosen', async () => {
+    const row = mount(ChoiceRow, { props: { name: 'Kept', choices, chosen: 'fridge' } })
+    const stops = () => row.findAll('[role=radio]').map((radio) => radio.attributes('tabindex'))
+    expect(stops()).toEqual(['-1', '0', '-1'])
+    await row.setProps({ chosen: 'freezer' })
+    expect(stops()).toEqual(['-1', '-1', '0'])
+    await row.setProps({ chosen: 'none of them' })
+    expect(stops()).toEqual(['0', '-1', '-1'])
+  })
+
+  it('is chosen from by the arrows, round its ends', async () => {
+    const row = mount(ChoiceRow, { props: { name: 'Kept', choices, chosen: 'ice' }, attachTo: document.body })
+    await row.findAll('[role=radio]')[0]!.trigger('keydown', { key: 'ArrowLeft' })
+    await row.findAll('[role=radio]')[1]!.trigger('keydown', { key: 'ArrowRight' })
+    await row.findAll('[role=radio]')[2]!.trigger('keydown', { key: 'ArrowDown' })
+    await row.findAll('[role=radio]')[1]!.trigger('keydown', { key: 'a' })
+    expect(row.emitted('choose')).toEqual([['freezer'], ['freezer'], ['ice']])
+    expect(document.activeElement?.textContent).toContain('ice')
+    row.unmount()
   })
 })
 

@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import { vRadios } from '../composables/radios'
+
 /** A row of words of which one is chosen. */
 defineProps<{ name: string; choices: { value: string; words: string }[]; chosen: string }>()
 defineEmits<{ choose: [value: string] }>()
 </script>
 
 <template>
-  <div class="row" role="radiogroup" :aria-label="name">
+  <div v-radios class="row" role="radiogroup" :aria-label="name">
     <button
       v-for="choice in choices"
       :key="choice.value"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vRadios } from '../../composables/radios'
 import { computed, nextTick, ref } from 'vue'
 import type { Doneness, Parasites } from '../../api/types'
 import { fleshColour } from '../../drawing/flesh'
@@ -44,7 +45,7 @@ const target = computed(() => bench.catalogue?.targets.find((t) => t.doneness ==
       </span>
       <button class="quiet-action" @click="comparing = true">{{ t('ui.piece.compare') }}</button>
     </h2>
-    <div class="targets" role="radiogroup" :aria-label="t('ui.piece.done-means')">
+    <div v-radios class="targets" role="radiogroup" :aria-label="t('ui.piece.done-means')">
       <button
         v-for="choice in targets"
         :key="choice.value"

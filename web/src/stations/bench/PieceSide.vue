@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vRadios } from '../../composables/radios'
 import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import type { Cut } from '../../api/types'
@@ -101,7 +102,7 @@ const sure = computed(() => {
       <span>{{ t('ui.piece.dressed-in') }} <kbd>d</kbd></span>
       <button class="quiet-action" @click="book = true">{{ t('ui.piece.recipe-book') }}</button>
     </h2>
-    <div class="dresses" role="radiogroup" :aria-label="t('ui.piece.how-it-is-dressed')">
+    <div v-radios class="dresses" role="radiogroup" :aria-label="t('ui.piece.how-it-is-dressed')">
       <button
         v-for="dress in dresses"
         :key="dress.value"

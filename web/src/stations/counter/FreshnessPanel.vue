@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vRadios } from '../../composables/radios'
 import { computed } from 'vue'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
@@ -39,6 +40,7 @@ const tone = computed(() =>
       <div
         v-for="sense in counter.senses"
         :key="sense.sense"
+        v-radios
         class="sense"
         role="radiogroup"
         :aria-label="sense.word"
