@@ -27,6 +27,7 @@ const accented = (text) => text.replace(/[aeiouyAEIOUcn]/g, (letter) => ACCENTED
 const changed = (parts) =>
   parts.map((part) => {
     if (part.type === TYPE.literal) return { ...part, value: accented(part.value) }
+    if (part.type === TYPE.tag) return { ...part, children: changed(part.children) }
     if (part.type !== TYPE.plural && part.type !== TYPE.select) return part
     const options = Object.entries(part.options).map(([name, option]) => [
       name,

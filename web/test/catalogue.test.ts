@@ -43,7 +43,8 @@ type Part = ReturnType<IntlMessageFormat['getAst']>[number]
 
 const inside = (parts: Part[]): string[] =>
   parts.flatMap((part) => [
-    ...('value' in part && part.type !== LITERAL ? [String(part.value)] : []),
+    ...('children' in part ? inside(part.children) : []),
+    ...('value' in part && part.type !== LITERAL && !('children' in part) ? [String(part.value)] : []),
     ...('options' in part ? Object.values(part.options).flatMap((option) => inside(option.value)) : []),
   ])
 

@@ -4,10 +4,12 @@ import { nextTick, ref } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { Bake } from '../src/api/types'
+import EmphasisedText from '../src/components/EmphasisedText'
 import ChoiceRow from '../src/components/ChoiceRow.vue'
 import NumberField from '../src/components/NumberField.vue'
 import StepButtons from '../src/components/StepButtons.vue'
 import { useChart } from '../src/composables/chart'
+import { t } from '../src/messages/say'
 import { useUnits } from '../src/messages/units'
 import { useOvenSide } from '../src/stations/oven/ovenSide'
 import { useRunning } from '../src/stores/running'
@@ -50,6 +52,14 @@ describe('an amount that is typed', () => {
     expect(thick.emitted('update:modelValue')?.[0]).toEqual([null])
     expect(thick.find('input').attributes('placeholder')).toBe('12')
   })
+})
+
+it('a sentence is bold where its language has it, and nowhere else', () => {
+  const text = mount(EmphasisedText, {
+    props: { said: t('ui.folding-steps.cut-a-sheet', { size: '<i>3</i>' }) },
+  })
+  expect(text.get('b').text()).toBe('<i>3</i>')
+  expect(text.element.textContent).toBe('Cut a sheet <i>3</i>.')
 })
 
 describe('a row of which one is chosen', () => {

@@ -53,6 +53,40 @@ describe('imperial', () => {
   })
 })
 
+describe('gas', () => {
+  beforeEach(() => (units.chosen.value = 'gas'))
+
+  // The British scale, from memory: mark 4 is 180 °C, 6 is 200 °C, 8 is 230 °C, each to a few degrees.
+  it.each([
+    [135, 'gas 1'],
+    [180, 'gas 4'],
+    [200, 'gas 5½'],
+    [230, 'gas 8'],
+    [120, 'gas ½'],
+    [300, '300°'],
+    [100, '100°'],
+  ])('a dial of %d °C is %s', (c, words) => expect(units.dial(c)).toBe(words))
+
+  it('turns from half mark to half mark, and no further than there are any', () => {
+    expect(units.dial(units.turned(230, 1))).toBe('gas 8½')
+    expect(units.dial(units.turned(units.turned(230, 1), -1))).toBe('gas 8')
+    expect(units.dial(units.turned(units.turned(255, 9), 1))).toBe('gas 10')
+  })
+
+  it('counts everything else in degrees, grams and millimetres', () => {
+    expect(units.degrees(57)).toBe('57°')
+    expect(units.amount('mass', 165)).toBe('165 g')
+    expect(units.label.value).toBe('gas · g · mm')
+  })
+})
+
+it('is switched round in one place', () => {
+  for (const next of ['imperial', 'gas', 'metric']) {
+    units.toggle()
+    expect(units.chosen.value).toBe(next)
+  }
+})
+
 it('ticks an axis at round figures of the unit that is shown', () => {
   expect(units.axis('heat', 0, 100, 5).map((t) => t.shown)).toEqual([0, 20, 40, 60, 80, 100])
   units.chosen.value = 'imperial'

@@ -23,8 +23,7 @@ const units = useUnits()
 const unit = computed(() => (props.kind ? units.unit(props.kind) : null))
 const written = computed(() => {
   if (props.modelValue === null) return ''
-  if (props.kind === 'length' && units.chosen.value === 'imperial')
-    return units.show('length', props.modelValue)
+  if (props.kind === 'length' && units.imperial.value) return units.show('length', props.modelValue)
   const places = (unit.value?.places ?? 0) + (props.fine ? 1 : 0)
   return String(+(unit.value?.from(props.modelValue) ?? props.modelValue).toFixed(places))
 })

@@ -43,5 +43,14 @@ export async function speak() {
   document.documentElement.lang = language.value
 }
 
-/** What is said, by its key in the catalogue and with what stands in it. */
-export const t = (key: string, values: Record<string, unknown> = {}): string => i18n.global.t(key, values)
+/* Round what is printed bold, where a sentence has it in <b>: none of them is ever typed. */
+const ON = '\u0002'
+const OFF = '\u0003'
+const bold = { b: (parts: unknown[]) => ON + parts.join('') + OFF }
+
+/** What is said, by its key in the catalogue and with what stands in it; what is bold in it is for {@link emphasised}. */
+export const t = (key: string, values: Record<string, unknown> = {}): string =>
+  i18n.global.t(key, { ...bold, ...values })
+
+/** A sentence in its parts, every other of them bold, beginning with one that is not. */
+export const emphasised = (said: string): string[] => said.split(new RegExp(`[${ON}${OFF}]`))

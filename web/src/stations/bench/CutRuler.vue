@@ -11,7 +11,7 @@ const CLOSEST = 2.4
 
 const units = useUnits()
 const marks = computed(() => {
-  const imperial = units.chosen.value === 'imperial'
+  const imperial = units.imperial.value
   const step = imperial ? MM_PER_EIGHTH : 1
   const major = imperial ? 4 : 10
   return Array.from({ length: Math.floor(props.topMm / step) + 1 }, (_, i) => ({

@@ -18,7 +18,7 @@ const bench = useBench()
 const units = useUnits()
 const falls = ref<number | null>(bench.oven?.calibration.fallsCPerHour || null)
 const problem = ref<Problem | null>(null)
-const perDegree = computed(() => (units.chosen.value === 'metric' ? 1 : 1.8))
+const perDegree = computed(() => (units.imperial.value ? 1.8 : 1))
 
 async function say(fallsCPerHour: number | null) {
   try {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmphasisedText from '../../components/EmphasisedText'
 import { t } from '../../messages/say'
 import { computed } from 'vue'
 import type { Fold } from '../../api/types'
@@ -118,7 +119,7 @@ const steps = computed(() => STEPS[fold.value])
 <template>
   <SideDialog v-model="shown" :title="t('ui.folding-steps.fold-it', { fold: FOLDS[fold] })" :widest="900">
     <p v-if="size" class="size">
-      {{ t('ui.folding-steps.cut-a-sheet') }} <b>{{ size }}</b>.
+      <EmphasisedText :said="t('ui.folding-steps.cut-a-sheet', { size })" />
     </p>
     <ol class="steps">
       <li v-for="(step, i) in steps" :key="step.words">

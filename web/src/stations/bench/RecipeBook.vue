@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmphasisedText from '../../components/EmphasisedText'
 import { t } from '../../messages/say'
 import { onMounted, ref, watch } from 'vue'
 import { api } from '../../api/client'
@@ -132,9 +133,11 @@ onMounted(async () => {
             </li>
           </ul>
           <p v-if="picked.allergens.length" class="allergens">
-            {{ t('ui.recipe-book.contains') }} <b>{{ picked.allergens.map((a) => a.words).join(', ') }}</b>{{
-              t('ui.recipe-book.and-fish-found-from-the')
-            }}
+            <EmphasisedText
+              :said="
+                t('ui.recipe-book.contains', { allergens: picked.allergens.map((a) => a.words).join(', ') })
+              "
+            />
           </p>
           <ol v-if="picked.recipe.steps.length">
             <li v-for="step in picked.recipe.steps" :key="step">{{ step }}</li>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import EmphasisedText from '../../components/EmphasisedText'
 import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import type { Answer, StageSpan } from '../../api/types'
 import { ADDED } from '../../messages/labels'
 import { minutesInWords } from '../../messages/time'
-import { useUnits } from '../../messages/units'
+import { halves, useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import CautionList from '../../components/CautionList.vue'
 import ShoppingDialog from './ShoppingDialog.vue'
@@ -25,10 +26,11 @@ const answer = computed(() => bench.answer)
 const dial = computed(() => {
   const d = answer.value?.dial
   if (!d) return null
-  const metric = units.chosen.value === 'metric'
+  const set = units.chosen.value
   const others = [
-    metric ? `${d.fahrenheit}°F` : `${d.celsius}°C`,
-    d.gasMark === undefined ? null : t('ui.ticket.gas', { gasMark: gas(d.gasMark) }),
+    set === 'metric' ? null : `${d.celsius}°C`,
+    set === 'imperial' ? null : `${d.fahrenheit}°F`,
+    set === 'gas' || d.gasMark === undefined ? null : t('ui.ticket.gas', { gasMark: halves(d.gasMark) }),
     bench.oven?.kind === 'FAN'
       ? t('ui.ticket.still-c', { celsius: d.celsius })
       : t('ui.ticket.fan-c', { fanCelsius: d.fanCelsius }),
@@ -38,8 +40,6 @@ const dial = computed(() => {
     others: others.filter(Boolean).join(' · '),
   }
 })
-/** A gas oven's mark: 8, 8½. */
-const gas = (mark: number) => `${Math.floor(mark) || ''}${mark % 1 ? '½' : ''}`
 /** The stages one by one, where there is more than a bake and a rest. */
 const stages = computed(() => {
   const all = answer.value?.programme ?? []
@@ -91,14 +91,25 @@ const print = () => window.print()
         </li>
       </ol>
       <p v-if="answer.forgotten" class="note">
-        {{ t('ui.ticket.left-shut-for-min-it', { minutes: answer.forgotten.minutes }) }}
-        <b>{{ units.degrees(answer.forgotten.peakC) }}</b>{{ t('ui.ticket.crack-it-in-time') }}
+        <EmphasisedText
+          :said="
+            t('ui.ticket.left-shut-for-min-it', {
+              minutes: answer.forgotten.minutes,
+              peak: units.degrees(answer.forgotten.peakC),
+            })
+          "
+        />
       </p>
       <p v-if="answer.fillingPeakC !== undefined && bench.on.filling === 'STUFFING'" class="note">
-        {{ t('ui.ticket.the-stuffing-sets-the-time') }} <b>{{ units.degrees(answer.fillingPeakC) }}</b>{{
-          t('ui.ticket.the-flesh-to')
-        }}
-        <b>{{ units.degrees(answer.peakC) }}</b>, {{ fate }}.
+        <EmphasisedText
+          :said="
+            t('ui.ticket.the-stuffing-sets-the-time', {
+              filling: units.degrees(answer.fillingPeakC),
+              flesh: units.degrees(answer.peakC),
+              fate,
+            })
+          "
+        />
       </p>
       <TicketAmounts :answer="answer" />
       <TicketDoubts />

@@ -64,9 +64,7 @@ const side = computed(() => {
   }
   return `M${x - l} ${y}V${y - t * 0.9}Q${x - l} ${y - t} ${x - l * 0.9} ${y - t}H${x}L${x + l} ${y - thinHigh.value}V${y}Z`
 })
-const bar = computed(() =>
-  units.chosen.value === 'metric' ? { mm: 50, words: '50 mm' } : { mm: 50.8, words: '2 in' },
-)
+const bar = computed(() => (units.imperial.value ? { mm: 50.8, words: '2 in' } : { mm: 50, words: '50 mm' }))
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmphasisedText from '../../components/EmphasisedText'
 import { computed } from 'vue'
 import { api } from '../../api/client'
 import type { LogLine } from '../../api/types'
@@ -89,8 +90,15 @@ const said = computed(() => {
         </g>
       </svg>
       <figcaption>
-        {{ t('ui.log.likely-out-at', { likely: minutesInWords(bake.likelyMin) }) }}
-        <b>{{ t('ui.min', { n: minutesInWords(bake.actualMin ?? 0) }) }}</b>, {{ said }}
+        <EmphasisedText
+          :said="
+            t('ui.log.likely-out-at', {
+              likely: minutesInWords(bake.likelyMin),
+              out: minutesInWords(bake.actualMin ?? 0),
+              said,
+            })
+          "
+        />
       </figcaption>
     </figure>
     <p v-else class="unknown">{{ t('ui.log.nobody-knows-when-it-came') }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmphasisedText from '../../components/EmphasisedText'
 import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import { api, Problem } from '../../api/client'
@@ -68,7 +69,9 @@ function taken(event: Event) {
     </div>
     <div v-else-if="left" class="left done" role="status">
       <p v-if="left.useBy">
-        {{ t('ui.after-panel.in-the-fridge-eat-it') }} <b>{{ day(new Date(left.useBy)) }}</b>.
+        <EmphasisedText
+          :said="t('ui.after-panel.in-the-fridge-eat-it', { day: day(new Date(left.useBy)) })"
+        />
         {{ left.words }}
       </p>
       <p v-else>

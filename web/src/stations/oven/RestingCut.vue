@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import EmphasisedText from '../../components/EmphasisedText'
 import { t } from '../../messages/say'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../../api/client'
@@ -78,9 +79,14 @@ const spot = computed(() => ({
   <p v-if="trouble && !answer">{{ t('ui.resting-cut.the-cut-cannot-be-drawn') }}</p>
   <div v-else-if="answer" class="resting">
     <p class="said">
-      {{ t('ui.resting-cut.middle-about') }} <b>{{ units.degrees(coldestC) }}</b><template v-if="band"
-        >, {{ band.word }}</template
-      ><template v-if="toCome > 0.7">{{
+      <EmphasisedText
+        :said="
+          t('ui.resting-cut.middle-about', {
+            coldest: units.degrees(coldestC),
+            named: band?.word ?? 'none',
+          })
+        "
+      /><template v-if="toCome > 0.7">{{
         t('ui.resting-cut.it-coasts-more-to', {
           toCome: units.rise(toCome),
           peak: units.degrees(answer.peakC),

@@ -59,6 +59,11 @@ class BenchJourneyTest {
         screen.type(Bench.THICKEST, "1 1/4");
         screen.waitForText(Bench.THICKNESS, "1¼ in");
         screen.tap(Screen.UNITS);
+        screen.waitForText(Bench.DIAL, "gas 8");
+        screen.press("-");
+        screen.waitForText(Bench.DIAL, "gas 7½");
+        screen.press("z");
+        screen.tap(Screen.UNITS);
         screen.waitForText(Bench.THICKNESS, "32 mm");
     }
 

@@ -16,7 +16,8 @@ public record Dial(int celsius, int fahrenheit, Double gasMark, int fanCelsius) 
     private static final int CELSIUS_STEP = 5;
     private static final int FAHRENHEIT_STEP = 25;
 
-    /* Gas mark 1 is 275 °F and each mark adds 25 °F (published: British gas mark scale, from memory). */
+    /* Gas mark 1 is 275 °F and each mark adds 25 °F; half a mark is as much below it (published: British gas mark scale, from
+    memory). */
     private static final double GAS_MARK_ONE_F = 275;
     private static final double GAS_MARK_STEP_F = 25;
     private static final double HIGHEST_GAS_MARK = 10;
@@ -43,7 +44,7 @@ public record Dial(int celsius, int fahrenheit, Double gasMark, int fanCelsius) 
 
     private static Double gasMark(double fahrenheit) {
         double mark = 1 + (fahrenheit - GAS_MARK_ONE_F) / GAS_MARK_STEP_F;
-        double snapped = Math.round(mark * 2) / 2.0;
+        double snapped = mark < 1 ? Math.round(mark) / 2.0 + LOWEST_GAS_MARK : Math.round(mark * 2) / 2.0;
         return snapped < LOWEST_GAS_MARK || snapped > HIGHEST_GAS_MARK ? null : snapped;
     }
 }

@@ -39,6 +39,9 @@ class DialTest {
     void gasMarksEndWhereGasOvensEnd() {
         assertThat(Dial.forStillOven(300).gasMark()).isNull();
         assertThat(Dial.forStillOven(100).gasMark()).isNull();
+        // Source: the same table; half a mark is 250 °F.
+        assertThat(Dial.forStillOven(Temperature.celsius(250)).gasMark()).isEqualTo(0.5);
+        assertThat(Dial.forStillOven(Temperature.celsius(275)).gasMark()).isEqualTo(1);
     }
 
     @ParameterizedTest

@@ -39,12 +39,15 @@ final class Amounts {
         if (!Double.isFinite(value)) {
             return unit("none", "");
         }
-        boolean metric = units == Units.METRIC;
+        boolean metric = units != Units.IMPERIAL;
         return switch (quantity.unit()) {
             case CELSIUS ->
                 metric ? unit("celsius", whole(value)) : unit("fahrenheit", whole(Temperature.fahrenheit(value)));
             case DIAL -> {
                 Dial dial = Dial.forStillOven(value);
+                if (units == Units.GAS && dial.gasMark() != null) {
+                    yield unit("gas-mark", eighths((int) Math.rint(8 * dial.gasMark())));
+                }
                 yield metric ? unit("celsius", whole(dial.celsius())) : unit("fahrenheit", whole(dial.fahrenheit()));
             }
             case KELVIN -> unit("degrees", whole(metric ? value : value * FAHRENHEIT_A_KELVIN));
@@ -60,7 +63,7 @@ final class Amounts {
 
     /* Whoever has no scale in grams spoons what can be spooned. */
     String say(Amount amount) {
-        return units == Units.METRIC
+        return units != Units.IMPERIAL
                 ? say(amount.onAScale())
                 : amount.spooned().map(this::say).orElseGet(() -> say(amount.onAScale()));
     }

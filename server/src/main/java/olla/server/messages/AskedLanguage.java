@@ -27,8 +27,7 @@ import org.springframework.web.servlet.LocaleResolver;
 public class AskedLanguage extends OncePerRequestFilter implements LocaleResolver {
 
     private static final Pattern LANG = Pattern.compile("(?:^|&)lang=([A-Za-z0-9-]{2,35})(?:&|$)");
-    private static final Pattern UNITS = Pattern.compile("(?:^|&)units=(metric|imperial)(?:&|$)");
-    private static final String IMPERIAL = "imperial";
+    private static final Pattern UNITS = Pattern.compile("(?:^|&)units=(metric|imperial|gas)(?:&|$)");
 
     /** What a request asks for. */
     public static Sentences of(HttpServletRequest request) {
@@ -40,9 +39,7 @@ public class AskedLanguage extends OncePerRequestFilter implements LocaleResolve
                 lang.find() ? ranges(lang.group(1)) : ranges(request.getHeader(HttpHeaders.ACCEPT_LANGUAGE));
         return Sentences.in(
                 wanted,
-                units.find()
-                        ? units.group(1).equals(IMPERIAL) ? Units.IMPERIAL : Units.METRIC
-                        : Units.of(request.getLocale()));
+                units.find() ? Units.valueOf(units.group(1).toUpperCase(Locale.ROOT)) : Units.of(request.getLocale()));
     }
 
     /* What cannot be read asks for nothing. */

@@ -1,5 +1,6 @@
 package olla.server.messages;
 
+import java.util.Arrays;
 import java.util.Locale;
 
 /**
@@ -10,7 +11,9 @@ public enum Units {
     /** °C, g, mm, ml. */
     METRIC("metric"),
     /** °F, oz and lb, inches, spoons and cups. */
-    IMPERIAL("ussystem");
+    IMPERIAL("ussystem"),
+    /** A gas oven's marks; all else as {@link #METRIC}. */
+    GAS("uksystem");
 
     private static final String KEY = "ms";
 
@@ -22,7 +25,11 @@ public enum Units {
 
     /** Those of a locale; metric where it does not say. */
     public static Units of(Locale locale) {
-        return IMPERIAL.system.equals(locale.getUnicodeLocaleType(KEY)) ? IMPERIAL : METRIC;
+        String said = locale.getUnicodeLocaleType(KEY);
+        return Arrays.stream(values())
+                .filter(units -> units.system.equals(said))
+                .findFirst()
+                .orElse(METRIC);
     }
 
     /** A locale with these. */

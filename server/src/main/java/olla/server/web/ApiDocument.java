@@ -36,7 +36,10 @@ class ApiDocument {
                         .addParametersItem(parameter("lang", "A language (BCP 47); Accept-Language where it is missing")
                                 .schema(new StringSchema()))
                         .addParametersItem(parameter("units", "Units of the amounts in what is said; metric as usual")
-                                .schema(new StringSchema().addEnumItem("metric").addEnumItem("imperial"))));
+                                .schema(new StringSchema()
+                                        .addEnumItem("metric")
+                                        .addEnumItem("imperial")
+                                        .addEnumItem("gas"))));
     }
 
     private static Parameter parameter(String name, String description) {

@@ -20,6 +20,21 @@ class SentencesTest {
 
     private static final Sentences METRIC = Sentences.in(Units.METRIC.in(Locale.ENGLISH));
     private static final Sentences IMPERIAL = Sentences.in(Units.IMPERIAL.in(Locale.ENGLISH));
+    private static final Sentences GAS = Sentences.in(Units.GAS.in(Locale.ENGLISH));
+
+    /** The British scale, from memory: mark 8 is 230 °C; there are none beyond 10. Food is not counted in marks. */
+    @ParameterizedTest
+    @CsvSource({
+        "DIAL,230,gas 8",
+        "DIAL,200,gas 5½",
+        "DIAL,120,gas ½",
+        "DIAL,300,300 °C",
+        "CELSIUS,63,63 °C",
+        "GRAM,160,160 g"
+    })
+    void whoHasAGasOvenHearsItsMarks(Unit unit, double value, String said) {
+        assertThat(GAS.say(new Quantity(value, unit)).replace('\u00a0', ' ')).isEqualTo(said);
+    }
 
     /**
      * Source: conversions are exact by definition (°F = 9/5 °C + 32; 1 in = 25.4 mm; 1 oz = 28.349523125 g); what a ruler, a
