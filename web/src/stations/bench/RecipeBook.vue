@@ -119,7 +119,7 @@ onMounted(async () => {
         <p v-if="book.problem" class="wrong" role="alert">{{ book.problem.message }}</p>
         <RecipeForm v-if="writing" :recipe="writing" @write="write" @leave="writing = null" />
         <article v-else-if="picked">
-          <h2>{{ picked.recipe.name }}</h2>
+          <h2 data-typed>{{ picked.recipe.name }}</h2>
           <p class="for">
             {{
               t('ui.recipe-book.for-as-on-the-bench', {
@@ -129,7 +129,7 @@ onMounted(async () => {
           </p>
           <ul v-if="picked.amounts.length" class="amounts">
             <li v-for="a in picked.amounts" :key="a.what">
-              <b>{{ a.value === 0 ? '' : a.said }}</b> {{ a.what }}
+              <b>{{ a.value === 0 ? '' : a.said }}</b> <span data-typed>{{ a.what }}</span>
             </li>
           </ul>
           <p v-if="picked.allergens.length" class="allergens">
@@ -140,9 +140,9 @@ onMounted(async () => {
             />
           </p>
           <ol v-if="picked.recipe.steps.length">
-            <li v-for="step in picked.recipe.steps" :key="step">{{ step }}</li>
+            <li v-for="step in picked.recipe.steps" :key="step" data-typed>{{ step }}</li>
           </ol>
-          <p v-if="picked.recipe.notes" class="notes">{{ picked.recipe.notes }}</p>
+          <p v-if="picked.recipe.notes" class="notes" data-typed>{{ picked.recipe.notes }}</p>
           <div class="actions">
             <button class="main-action" @click="lay">
               {{

@@ -67,7 +67,7 @@ async function hang(device: string | null) {
     <ul>
       <li v-for="tip in tips" :key="tip.device">
         <button :class="{ here: tip.device === here }" @click="take(tip.device)">
-          <b>{{ tip.device }}</b>
+          <b data-typed>{{ tip.device }}</b>
           <span>
             {{ units.degrees(tip.celsius)
             }}<template v-if="tip.battery !== undefined">
@@ -88,7 +88,7 @@ async function hang(device: string | null) {
       <ul>
         <li v-for="air in airs" :key="air.device">
           <button :class="{ here: air.device === bake.air?.device }" @click="hang(air.device)">
-            <b>{{ air.device }}</b>
+            <b data-typed>{{ air.device }}</b>
             <span>
               {{ units.degrees(air.celsius)
               }}<template v-if="air.device === bake.air?.device">

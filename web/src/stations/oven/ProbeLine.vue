@@ -28,7 +28,7 @@ const low = computed(() => probe.value?.battery !== undefined && probe.value.bat
   <div class="probe">
     <button type="button" @click="$emit('open')">
       <template v-if="probe">
-        <b>{{ probe.device }}</b>
+        <b data-typed>{{ probe.device }}</b>
         <span v-if="probe.celsius !== undefined" class="degrees">{{ units.degrees(probe.celsius) }}</span>
       </template>
       <b v-else>{{ t('ui.probe-line.put-a-probe-in') }}</b>
