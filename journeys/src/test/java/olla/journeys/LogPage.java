@@ -3,8 +3,7 @@ package olla.journeys;
 /** What is in the Log, by the names it has there. */
 final class LogPage {
 
-    static final Part LINE = Part.of("listitem").in(Part.of("main"));
-    static final Part NEWEST = LINE;
+    static final Part NEWEST = Part.of("listitem").in(Part.of("main"));
     static final Part SEE_IT = Part.button("See it on the Bench").in(Part.of("main"));
 
     private LogPage() {}
