@@ -32,7 +32,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * The window of 256 members with its doubts and rulesOfThumb (wanted: under 300 ms for a portion, 800 ms for a whole fish in
+ * The window of 256 members with its doubts and rules of thumb (wanted: under 300 ms for a portion, 800 ms for a whole fish in
  * salt) and a probe's reading taken in (wanted: under 5 ms), one thread.
  */
 @State(Scope.Thread)

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.StaleElementReferenceException;
@@ -18,6 +19,10 @@ final class Finder {
     private static final String MARK = "data-found";
 
     private static final int MOST_UP = 4;
+    private static final int MOST_LOOKS = 5;
+
+    /* What the browser says of a node that has been taken away. */
+    private static final Pattern GONE = Pattern.compile("(?i)no node|not find|not belong|cannot find|invalid.*object");
 
     /* What can be tapped is no smaller (published: WCAG 2.2, 2.5.8). */
     private static final int LEAST_TARGET_PX = 24;
@@ -30,11 +35,15 @@ final class Finder {
 
     /** Those that are there and can be seen, in the page's order; the one that is meant where one of several is. */
     List<WebElement> all(Part part) {
-        try {
-            return found(part);
-        } catch (StaleElementReferenceException | Gone changed) {
-            // Drawn anew between two looks: whoever waits looks again.
-            return List.of();
+        for (int look = 1; ; look++) {
+            try {
+                return found(part);
+            } catch (StaleElementReferenceException changed) {
+                // Drawn anew between two looks: that is not to be taken for its absence.
+                if (look == MOST_LOOKS) {
+                    throw changed;
+                }
+            }
         }
     }
 
@@ -45,7 +54,7 @@ final class Finder {
         } else {
             boolean valued = part.role().equals("definition");
             for (int node : nodes(valued ? new Part("term", part.name(), part.within(), "", 0, null) : part)) {
-                WebElement element = seen(element(node));
+                WebElement element = part.role().equals("combobox") ? seen(element(node)) : element(node);
                 found.add(valued ? element.findElement(By.xpath("following-sibling::dd")) : element);
             }
         }
@@ -61,7 +70,7 @@ final class Finder {
     /* A choice whose field is too small to be tapped is tapped where it is drawn. */
     private static WebElement seen(WebElement element) {
         WebElement seen = element;
-        for (int up = 0; up < MOST_UP && "combobox".equals(element.getDomAttribute("role")) && narrow(seen); up++) {
+        for (int up = 0; up < MOST_UP && narrow(seen); up++) {
             seen = seen.findElement(By.xpath(".."));
         }
         return narrow(seen) ? element : seen;
@@ -130,7 +139,7 @@ final class Finder {
         List<WebElement> marked = driver.findElements(By.cssSelector("[" + MARK + "='" + mark + "']"));
         on(object, "function () { this.removeAttribute('" + MARK + "') }");
         if (marked.isEmpty()) {
-            throw new Gone();
+            throw new StaleElementReferenceException("it was taken away");
         }
         return marked.get(0);
     }
@@ -153,13 +162,11 @@ final class Finder {
     private Map<String, Object> say(String command, Map<String, Object> what) {
         try {
             return driver.executeCdpCommand(command, what);
-        } catch (WebDriverException changed) {
-            throw new Gone();
+        } catch (WebDriverException failed) {
+            if (GONE.matcher(String.valueOf(failed.getMessage())).find()) {
+                throw new StaleElementReferenceException("it was taken away", failed);
+            }
+            throw failed;
         }
-    }
-
-    /** What was there a moment ago is there no longer. */
-    private static final class Gone extends RuntimeException {
-        private static final long serialVersionUID = 1;
     }
 }

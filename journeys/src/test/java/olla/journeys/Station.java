@@ -13,11 +13,11 @@ enum Station {
         this.part = part;
     }
 
-    /** In any language: by its role alone. */
     Part part() {
         return part;
     }
 
+    /** The same in any language: by its role alone. */
     Part inAnyLanguage() {
         return Part.of(part.role()).in(Part.of(this == BENCH ? "complementary" : "main"));
     }

@@ -29,6 +29,7 @@ final class StartedOlla implements BeforeAllCallback, TestInstancePostProcessor 
         Runs before = store.get(Runs.class, Runs.class);
         if (before == null || !before.wishes().equals(wishes)) {
             if (before != null) {
+                store.remove(Runs.class);
                 before.close();
             }
             store.put(Runs.class, new Runs(wishes, start(wishes)));

@@ -43,7 +43,7 @@ public record SaltCrust(Damping damping, double coatMm, Salt salt, EggSize eggs,
             this.buries = buries;
         }
 
-        /** Salt by the school's ratio, as a multiple of the fish's mass. */
+        /** Salt by the damping's ratio, as a multiple of the fish's mass. */
         public double saltForFish() {
             return saltForFish;
         }

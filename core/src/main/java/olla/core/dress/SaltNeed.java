@@ -8,11 +8,11 @@ import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
 
 /**
- * What a salt crust takes: by geometry (a bed under the fish, a cover over it) and, beside it, by the school's ratio.
+ * What a salt crust takes: by geometry (a bed under the fish, a cover over it) and, beside it, by the damping's ratio.
  *
  * @param bedG salt for the bed, g
  * @param coverG salt for the cover, g
- * @param ratioG salt by the school's ratio to the fish, g
+ * @param ratioG salt by the damping's ratio to the fish, g
  * @param difference why the two differ
  * @param whites egg whites, of the size chosen
  * @param waterMl water at first, ml; the rest by the splash

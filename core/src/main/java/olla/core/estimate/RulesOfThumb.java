@@ -50,7 +50,7 @@ public final class RulesOfThumb {
     private static final double MODERATE_THICK_MORE_MIN = 5;
     private static final double MODERATE_THICK_MM = 28;
 
-    /* Within this a school and the model agree, and two dials are the same one (Olla's choice). */
+    /* Within this a rule and the model agree, and two dials are the same one (Olla's choice). */
     private static final double AGREE = 0.15;
     private static final double SAME_DIAL_C = 12;
 
@@ -163,7 +163,7 @@ public final class RulesOfThumb {
                 COMMON);
     }
 
-    /* What the model makes of a school's minutes in that school's own oven. */
+    /* What the model makes of a rule's minutes in that rule's own oven. */
     private Message against(double minutes, double ovenC) {
         OptionalDouble model = modelAt(ovenC);
         double here = dish.programme().bakeTempC();

@@ -31,7 +31,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** How sure the minutes are, and what the other rulesOfThumb say. */
+/** How sure the minutes are, and what the rules of thumb say. */
 class CertaintyTest {
 
     private static final OvenCalibration KNOWN = new OvenCalibration(0, 3, 0, 0.06);

@@ -83,12 +83,12 @@ class EveningsTest {
             double start = 0;
             double half = 0;
             for (int i = 0; i < BAKES_EACH; i++) {
-                Unknowns calibration = drawn(random, dinner.piece());
-                BakeModel real = dinner.dish().model(BakeModel.Fineness.FINE).under(calibration);
+                Unknowns truth = drawn(random, dinner.piece());
+                BakeModel real = dinner.dish().model(BakeModel.Fineness.FINE).under(truth);
                 double ready = new BakeRun(real, dinner.programme())
                         .minutesFor(TARGET_C)
                         .orElse(Programme.LONGEST_MINUTES);
-                Ensemble seen = watched(prior, dinner, calibration, likely, random);
+                Ensemble seen = watched(prior, dinner, truth, likely, random);
                 start += Math.abs(prior.window().likelyMin() - ready) / BAKES_EACH;
                 half += Math.abs(seen.window().likelyMin() - ready) / BAKES_EACH;
             }
@@ -116,14 +116,14 @@ class EveningsTest {
     }
 
     /* A thermometer in the oven, a probe from the start, and a knife at half time. */
-    private static Ensemble watched(Ensemble prior, Dinner dinner, Unknowns calibration, double likely, Random random) {
+    private static Ensemble watched(Ensemble prior, Dinner dinner, Unknowns truth, double likely, Random random) {
         BakeSimulation bake = new BakeSimulation(
                 dinner.piece(),
                 dinner.dress(),
                 OvenModel.trusted(OvenKind.STILL),
                 OvenEvents.NONE,
                 dinner.programme(),
-                calibration,
+                truth,
                 likely);
         double placed = Observation.PROBE_WARM_K + Observation.PLACED_K * random.nextGaussian();
         List<Reading> readings = new ArrayList<>();

@@ -110,20 +110,20 @@ class ObservingTest {
         double errorBefore = 0;
         double errorAfter = 0;
         for (int i = 0; i < TRUTHS; i++) {
-            Truth calibration = new Truth(drawn(random), OvenModel.trusted(OvenKind.STILL));
+            Truth truth = new Truth(drawn(random), OvenModel.trusted(OvenKind.STILL));
             double minute = likely * (0.45 + 0.4 * random.nextDouble());
-            double core = calibration.coldestAt(minute);
+            double core = truth.coldestAt(minute);
             CheckWindow withProbe =
                     prior.observe(new Probe(minute, misread(random, core))).window();
             CheckWindow withKnife =
                     prior.observe(new Seen(minute, seen(random, core))).window();
-            before += inside(prior.window(), calibration.minutes) ? 1 : 0;
-            probed += inside(withProbe, calibration.minutes) ? 1 : 0;
-            looked += inside(withKnife, calibration.minutes) ? 1 : 0;
+            before += inside(prior.window(), truth.minutes) ? 1 : 0;
+            probed += inside(withProbe, truth.minutes) ? 1 : 0;
+            looked += inside(withKnife, truth.minutes) ? 1 : 0;
             probedWidth += withProbe.widthMin() / TRUTHS;
             lookedWidth += withKnife.widthMin() / TRUTHS;
-            errorBefore += Math.abs(prior.window().likelyMin() - calibration.minutes) / TRUTHS;
-            errorAfter += Math.abs(withProbe.likelyMin() - calibration.minutes) / TRUTHS;
+            errorBefore += Math.abs(prior.window().likelyMin() - truth.minutes) / TRUTHS;
+            errorAfter += Math.abs(withProbe.likelyMin() - truth.minutes) / TRUTHS;
         }
         double width = prior.window().widthMin();
         System.out.printf(
@@ -162,11 +162,11 @@ class ObservingTest {
             first.add(miss(believed, hidden));
             for (int bake = 0; bake < 5; bake++) {
                 Ensemble ensemble = prior(believed, true);
-                Truth calibration = new Truth(exceptTheOven(drawn(random)), hidden);
+                Truth truth = new Truth(exceptTheOven(drawn(random)), hidden);
                 double out = ensemble.window().likelyMin();
                 double half = out / 2;
-                double peak = calibration.peakC(out);
-                believed = ensemble.observe(new Probe(half, misread(random, calibration.coldestAt(half))))
+                double peak = truth.peakC(out);
+                believed = ensemble.observe(new Probe(half, misread(random, truth.coldestAt(half))))
                         .observe(new Peak(out, misread(random, peak)))
                         .observe(new Outcome(out, Verdict.of(peak, TARGET_C)))
                         .learned();
@@ -241,20 +241,19 @@ class ObservingTest {
     @Test
     void manyReadingsRedrawTheMembersAndStayTheSameForTheSameSeed() {
         double likely = prior(OvenCalibration.UNCHECKED, true).window().likelyMin();
-        Truth calibration = new Truth(Unknowns.NONE.thickness(1.06), OvenModel.trusted(OvenKind.STILL));
+        Truth truth = new Truth(Unknowns.NONE.thickness(1.06), OvenModel.trusted(OvenKind.STILL));
         List<CheckWindow> runs = new ArrayList<>();
         for (int run = 0; run < 2; run++) {
             Ensemble ensemble = prior(OvenCalibration.UNCHECKED, true);
             for (double share = 0.3; share < 0.95; share += 0.08) {
                 double minute = share * likely;
-                ensemble =
-                        ensemble.observe(new Probe(minute, calibration.coldestAt(minute) + Observation.PROBE_WARM_K));
+                ensemble = ensemble.observe(new Probe(minute, truth.coldestAt(minute) + Observation.PROBE_WARM_K));
             }
             assertThat(ensemble.effective()).isGreaterThan(0.1 * Ensemble.MEMBERS);
             runs.add(ensemble.window());
         }
         assertThat(runs.get(0)).isEqualTo(runs.get(1));
-        assertThat(runs.get(0).likelyMin()).isCloseTo(calibration.minutes, within(0.35));
+        assertThat(runs.get(0).likelyMin()).isCloseTo(truth.minutes, within(0.35));
         assertThat(runs.get(0).widthMin()).isLessThan(1.6);
     }
 
@@ -262,20 +261,20 @@ class ObservingTest {
     @Test
     void manyReadingsOfOneTipAreNotAsGoodAsManyProbes() {
         double likely = prior(OvenCalibration.UNCHECKED, true).window().likelyMin();
-        Truth calibration = new Truth(Unknowns.NONE, OvenModel.trusted(OvenKind.STILL));
+        Truth truth = new Truth(Unknowns.NONE, OvenModel.trusted(OvenKind.STILL));
         Ensemble asOne = prior(OvenCalibration.UNCHECKED, true);
         Ensemble asMany = prior(OvenCalibration.UNCHECKED, true);
         List<Probe> earlier = new ArrayList<>();
         for (double minute = 2; minute < 0.75 * likely; minute += 0.4) {
-            double reads = calibration.coldestAt(minute) + Observation.PROBE_WARM_K + 2.5;
+            double reads = truth.coldestAt(minute) + Observation.PROBE_WARM_K + 2.5;
             asOne = asOne.observe(new Observation.Tip(minute, reads, earlier));
             asMany = asMany.observe(new Probe(minute, reads));
             earlier.add(new Probe(minute, reads));
         }
         assertThat(asOne.window().widthMin()).isGreaterThan(asMany.window().widthMin());
-        assertThat(Math.abs(asOne.window().likelyMin() - calibration.minutes))
-                .isLessThan(Math.abs(asMany.window().likelyMin() - calibration.minutes));
-        assertThat(inside(asOne.window(), calibration.minutes)).isTrue();
+        assertThat(Math.abs(asOne.window().likelyMin() - truth.minutes))
+                .isLessThan(Math.abs(asMany.window().likelyMin() - truth.minutes));
+        assertThat(inside(asOne.window(), truth.minutes)).isTrue();
     }
 
     @Test

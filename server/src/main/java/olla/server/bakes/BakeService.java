@@ -337,7 +337,7 @@ public class BakeService {
             throw new NotNow("cannot.not-forgotten-yet");
         }
         if (kind == TapKind.TARGET) {
-            // JudgedReading as on the Bench: who eats, what was done about parasites.
+            // Judged as on the Bench: who eats, what was done about parasites.
             questions.understood(questions.asked(bake).to(input.doneness()));
         }
     }

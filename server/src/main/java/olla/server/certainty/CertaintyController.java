@@ -26,7 +26,7 @@ class CertaintyController {
         this.certainties = certainties;
     }
 
-    /** The check window of the members, its doubts, and the schools. */
+    /** The check window of the members, its doubts, and the rules of thumb. */
     @PostMapping("/certainty")
     CertaintyAnswer certainty(@RequestBody CertaintyRequest request) {
         Refusals refusals = new Refusals();

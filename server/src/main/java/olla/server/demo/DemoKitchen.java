@@ -104,13 +104,13 @@ class DemoKitchen {
         }
     }
 
-    private void bake(Dish dish, DemoOven calibration, int ovenId, Instant now) {
+    private void bake(Dish dish, DemoOven oven, int ovenId, Instant now) {
         Instant in = wentIn(dish, now);
         BakeView view = bakes.putIn(putIn(dish, ovenId, in));
         double minutes = view.likelyMin() + dish.strayMin();
         Instant out = in.plus(Duration.ofMillis(Math.round(minutes * 60_000)));
         bakes.takeOut(view.id(), out);
-        double peakC = peak(dish, calibration, minutes);
+        double peakC = peak(dish, oven, minutes);
         bakes.log(
                 view.id(),
                 new HowItWas(
@@ -120,12 +120,12 @@ class DemoKitchen {
                         out.plus(JUDGED_AFTER)));
     }
 
-    private static double peak(Dish dish, DemoOven calibration, double minutes) {
+    private static double peak(Dish dish, DemoOven oven, double minutes) {
         Question question = Question.of(dish.question());
         BakeSimulation bake = new BakeSimulation(
                 question.piece(),
                 question.dress(),
-                new OvenModel(calibration.kind(), calibration.hiddenOffsetC(), 1),
+                new OvenModel(oven.kind(), oven.hiddenOffsetC(), 1),
                 OvenEvents.NONE,
                 question.programme(),
                 Unknowns.NONE,

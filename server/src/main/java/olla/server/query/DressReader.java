@@ -74,18 +74,18 @@ final class DressReader {
     }
 
     private static SaltCrust crust(DressInput input) {
-        Damping school = or(input.school(), Damping.WET_SAND);
+        Damping damping = or(input.school(), Damping.WET_SAND);
         if (input.saltThereG() != null) {
             new Refusals()
                     .range("saltThereG", "salt-for-a-crust", input.saltThereG(), 100, 50_000, Unit.GRAM)
                     .throwIfAny();
         }
         return new SaltCrust(
-                school,
-                or(input.coatMm(), school.usualCoatMm()),
+                damping,
+                or(input.coatMm(), damping.usualCoatMm()),
                 or(input.salt(), Salt.COARSE),
                 or(input.eggs(), EggSize.MEDIUM),
-                or(input.headAndTail(), school.buries()),
+                or(input.headAndTail(), damping.buries()),
                 !Boolean.FALSE.equals(input.scalesOn()));
     }
 
