@@ -19,7 +19,7 @@ const stream = (bakes: Partial<Bake>[], now = '2026-03-01T19:05:00Z', more = {})
   ...more,
 })
 
-let answers: (asked: { method: string; path: string }) => { status: number; body?: unknown }
+let answers: (asked: { method: string; path: string; body: unknown }) => { status: number; body?: unknown }
 
 /** A screen that follows, and has heard of what is in the oven. */
 async function screen(...bakes: Bake[]) {
@@ -88,6 +88,48 @@ describe('a running bake on a screen', () => {
     const bake = shown(running)!
     void running.tap(bake, 'OUT', 'out', {}, '2026-03-01T19:12:00Z')
     expect(shown(running)).toMatchObject({ outAt: '2026-03-01T19:12:00Z' })
+  })
+
+  const coming = () => hake() as never
+
+  it('is not taken away by a list that was asked for before it was put in', async () => {
+    const { running } = await screen()
+    let sayList: (said: { status: number; body: unknown }) => void
+    answers = ({ method, body }) =>
+      method === 'GET'
+        ? (new Promise((resolve) => (sayList = resolve)) as never)
+        : { status: 201, body: hake({ id: (body as Bake).id }) }
+    const list = running.refresh()
+    const id = running.putIn('Hake', 1, {} as never, coming())
+    await vi.advanceTimersByTimeAsync(1)
+    expect(running.waiting).toHaveLength(0)
+    sayList!({ status: 200, body: [] })
+    await list
+    expect(shown(running, id)).toBeDefined()
+  })
+
+  it('is not taken away by a line that began before it was put in, unless the kitchen computer has it no longer', async () => {
+    const { running, source } = await screen()
+    answers = ({ method }) => ({ status: 200, body: method === 'GET' ? [hake({ id })] : hake({ id }) })
+    const id = running.putIn('Hake', 1, {} as never, coming())
+    await vi.advanceTimersByTimeAsync(1)
+    source().drop()
+    source().tell(stream([]))
+    expect(shown(running, id)).toBeDefined()
+    await vi.advanceTimersByTimeAsync(1)
+    expect(shown(running, id)).toBeDefined()
+    answers = () => ({ status: 200, body: [] })
+    source().drop()
+    source().tell(stream([]))
+    await vi.advanceTimersByTimeAsync(1)
+    expect(shown(running, id)).toBeUndefined()
+  })
+
+  it('is gone at once where its being put in was taken back', async () => {
+    const { running } = await screen(hake({ taps: [] }))
+    answers = () => ({ status: 204 })
+    await running.undo(shown(running)!)
+    expect(shown(running)).toBeUndefined()
   })
 
   it('takes the last tap back, and where there is none the fish itself', async () => {

@@ -160,7 +160,10 @@ export function allWithWaiting(bakes: Bake[], waiting: Parcel[]): Bake[] {
  * it: each parcel has a key of its own, one tab sends at a time, and a parcel leaves once the server has answered for it. What
  * may pass is kept; what cannot is said, and costs the others nothing.
  */
-export function useOutbox(arrived: (bake: Bake | undefined) => void, refused: (problem: Problem) => void) {
+export function useOutbox(
+  arrived: (bake: Bake | undefined, parcel: Parcel) => void,
+  refused: (problem: Problem) => void,
+) {
   takeOver()
   const waiting = ref<Kept[]>(all())
   /** The last try met nobody, or met nobody yet. */
@@ -189,7 +192,7 @@ export function useOutbox(arrived: (bake: Bake | undefined) => void, refused: (p
         'application/json',
       )
       stuck.value = false
-      arrived(bake)
+      arrived(bake, parcel)
       localStorage.removeItem(parcel.key)
       return true
     } catch (failure) {

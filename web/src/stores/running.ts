@@ -99,9 +99,8 @@ export const useRunning = defineStore('running', () => {
     const had = followed.value.find((b) => b.id === bake.id)
     if (had && had.revision > bake.revision) return
     if (had?.loggedAt !== bake.loggedAt || bake.loggedAt) logTurn.value++
-    const others = followed.value.filter((b) => b.id !== bake.id)
-    const kept = bake.loggedAt && bake.leftovers?.cleared ? others : [...others, bake]
-    followed.value = kept.sort((a, b) => a.startedAt.localeCompare(b.startedAt))
+    const all = [...followed.value.filter((b) => b.id !== bake.id), bake]
+    followed.value = all.sort((a, b) => a.startedAt.localeCompare(b.startedAt))
   }
 
   /**
@@ -127,8 +126,16 @@ export const useRunning = defineStore('running', () => {
     if (!(failure instanceof Problem)) throw failure
   }
 
+  /** When a bake's tap was answered last, counted in answers: what was asked for before cannot know of it. */
+  const answeredIn = new Map<string, number>()
+  let answers = 0
+
   const outbox = useOutbox(
-    (bake) => bake && take(bake),
+    (bake, parcel) => {
+      answeredIn.set(parcel.bakeId, ++answers)
+      if (bake) take(bake)
+      else if (parcel.path === `/api/bakes/${parcel.bakeId}`) forget(parcel.bakeId)
+    },
     (problem) => {
       trouble.value = problem.message
       void refresh()
@@ -138,12 +145,14 @@ export const useRunning = defineStore('running', () => {
   const unreachable = computed(() => !connected.value || !stored.value || outbox.stuck.value)
 
   async function refresh() {
+    const asked = answers
+    const since = (id: string) => (answeredIn.get(id) ?? 0) > asked
     try {
       const all = await api.running()
       if (all[0]) setClock(all[0].now)
       const there = new Set(all.map((b) => b.id))
-      followed.value = followed.value.filter((b) => there.has(b.id))
-      all.forEach(take)
+      followed.value = followed.value.filter((b) => there.has(b.id) || since(b.id))
+      all.filter((b) => !since(b.id)).forEach(take)
       loaded.value = true
     } catch (failure) {
       later(failure)
@@ -155,9 +164,11 @@ export const useRunning = defineStore('running', () => {
       heard = performance.now()
       if (leapt) told(news)
       setClock(news.now, news.speed)
-      // Everything, whole: it takes the place of what was known.
+      // Everything, whole: it takes the place of what was known. What was answered and no line has told yet is asked for.
       if (whole) {
-        followed.value = []
+        const told = new Set([...asTold.keys(), ...news.bakes.map((b) => b.id)])
+        followed.value = followed.value.filter((b) => !told.has(b.id) && answeredIn.has(b.id))
+        if (followed.value.length) void refresh()
         asTold.clear()
       }
       news.bakes.forEach(hear)

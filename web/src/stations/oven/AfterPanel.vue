@@ -10,6 +10,12 @@ import { useUnits } from '../../messages/units'
 
 /** After the plates are out: what is left, a photo, the line in the log, and what the oven turned out to be. */
 const props = defineProps<{ bake: Bake; now: number }>()
+/** What became of the leftovers, before the kitchen computer has said until when they keep. */
+const BECAME: Record<string, string> = {
+  CHILLED: t('ui.after-panel.in-the-fridge'),
+  NONE_LEFT: t('ui.after-panel.nothing-is-left-2'),
+  BINNED: t('ui.after-panel.what-was-left-is-thrown'),
+}
 const emit = defineEmits<{ tap: [kind: TapKind, words: string]; undo: []; reopen: [] }>()
 
 const HOUR_S = 3600
@@ -67,7 +73,7 @@ function taken(event: Event) {
         </button>
       </div>
     </div>
-    <div v-else-if="left" class="left done" role="status">
+    <div v-else-if="left?.cleared" class="left done" role="status">
       <p v-if="left.useBy">
         <EmphasisedText
           :said="t('ui.after-panel.in-the-fridge-eat-it', { day: day(new Date(left.useBy)) })"
@@ -75,11 +81,7 @@ function taken(event: Event) {
         {{ left.words }}
       </p>
       <p v-else>
-        {{
-          left.cleared === 'BINNED'
-            ? t('ui.after-panel.what-was-left-is-thrown')
-            : t('ui.after-panel.nothing-is-left-2')
-        }}
+        {{ BECAME[left.cleared] }}
       </p>
       <button class="quiet-action" @click="emit('undo')">{{ t('ui.after-panel.undo') }}</button>
     </div>

@@ -2,6 +2,7 @@
 import { t } from '../../messages/say'
 import { useTitle, useWakeLock, whenever } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { useKeys } from '../../composables/keys'
 import { useRunning } from '../../stores/running'
 import AfterPanel from './AfterPanel.vue'
@@ -26,6 +27,14 @@ const busy = computed(() => (side.bake && side.moment ? (side as Busy) : null))
 
 useKeys({ Enter: side.main, z: () => void side.undo(), l: () => (side.looking = !side.looking) })
 
+/** The first is shown where none was asked for; from then on it is this one, whatever else comes and goes. */
+const router = useRouter()
+watch(
+  () => !props.id && side.bake?.id,
+  (first) => first && void router.replace(`/oven/${first}`),
+  { immediate: true },
+)
+
 const title = useTitle()
 watch(
   [() => side.big, () => side.moment],
@@ -49,14 +58,21 @@ onBeforeUnmount(() => {
 <template>
   <main class="oven-side">
     <OvenNotices />
-    <div v-if="running.loaded && !busy" class="idle">
+    <div v-if="running.loaded && !busy && side.all.length" class="idle">
+      <h1>{{ t('ui.oven.this-one-is-not-here') }}</h1>
+      <p>{{ t('ui.oven.it-was-taken-back-or') }}</p>
+      <RouterLink v-for="other in side.all" :key="other.id" class="to-bench" :to="`/oven/${other.id}`">
+        {{ other.title }}
+      </RouterLink>
+    </div>
+    <div v-else-if="running.loaded && !busy" class="idle">
       <h1>{{ t('ui.oven.nothing-is-in-the-oven') }}</h1>
       <p>{{ t('ui.oven.set-a-fish-on-the') }}</p>
       <RouterLink class="to-bench" to="/bench">{{ t('ui.oven.to-the-bench') }}</RouterLink>
     </div>
 
     <template v-if="busy">
-      <BakeTabs v-if="busy.all.length > 1" :side="busy" />
+      <BakeTabs v-if="busy.all.some((b) => b.id !== busy!.bake.id)" :side="busy" />
       <AfterPanel
         v-if="busy.phase === 'AFTER'"
         :key="busy.bake.id"
@@ -103,7 +119,7 @@ onBeforeUnmount(() => {
 }
 .to-bench {
   display: inline-block;
-  margin-top: 8px;
+  margin: 8px 4px 0;
   padding: 14px 28px;
   border-radius: 4px;
   background: var(--clay);

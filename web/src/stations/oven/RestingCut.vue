@@ -8,6 +8,7 @@ import SectionOutline from '../../components/SectionOutline.vue'
 import { valueAt } from '../../drawing/sectionPicture'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
+import { useRunning } from '../../stores/running'
 
 /** What goes on inside while it rests: the cut, coasting. */
 const props = defineProps<{ bake: Bake; seconds: number }>()
@@ -19,6 +20,7 @@ const MARGIN = 20
 
 const units = useUnits()
 const bench = useBench()
+const running = useRunning()
 const answer = ref<Answer | null>(null)
 const trouble = ref(false)
 void bench.open()
@@ -32,8 +34,9 @@ async function ask() {
     trouble.value = true
   }
 }
-watch(() => props.bake.outAt, ask, { immediate: true })
-/** Where the server has not heard yet that it is out, it has by its next word. */
+/** What is tapped here and still on its way the kitchen computer cannot know of. */
+const heard = computed(() => running.waiting.every((parcel) => parcel.bakeId !== props.bake.id))
+watch([() => props.bake.outAt, heard], () => heard.value && void ask(), { immediate: true })
 watch(
   () => props.bake.revision,
   () => trouble.value && void ask(),

@@ -1,4 +1,5 @@
 import { computed, reactive, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import type { Bake, Cue, Doneness, HowItWas } from '../../api/types'
 import { TAPS } from '../../messages/labels'
 import { t } from '../../messages/say'
@@ -13,9 +14,10 @@ const COLD_S = 180
  * What the Oven side is at: which bake it shows, in which phase that is and what can be done about it. The phases themselves
  * come from the kitchen computer (`moments` of a bake); here is what a screen adds: somebody looks, judges or types.
  *
- * @param id the bake that was asked for; without one the first
+ * @param id the bake that was asked for; without one the first, until it is known which that is
  */
 export function useOvenSide(id: () => string | undefined) {
+  const router = useRouter()
   const running = useRunning()
   const units = useUnits()
   /** Somebody looks before the screen asks. */
@@ -26,7 +28,19 @@ export function useOvenSide(id: () => string | undefined) {
   const answering = ref(false)
 
   const all = computed(() => [...running.bakes, ...running.leftOver])
-  const bake = computed(() => all.value.find((b) => b.id === id()) ?? all.value[0])
+  /** What was said of its leftovers here stays on the screen, with its undo, until somebody goes on. */
+  const cleared = ref<Bake>()
+  watch(
+    () => running.logged.find((b) => b.id === id() && b.leftovers?.cleared),
+    (now) => now && (cleared.value = now),
+    { flush: 'sync' },
+  )
+  /** The bake that was asked for and no other: what is tapped must never be another fish's. */
+  const bake = computed(() =>
+    id() === undefined
+      ? all.value[0]
+      : [...all.value, ...(cleared.value ? [cleared.value] : [])].find((b) => b.id === id()),
+  )
   const moment = computed(() => (bake.value ? running.moment(bake.value) : null))
   const phase = computed(() => (bake.value?.loggedAt ? 'AFTER' : moment.value?.phase))
   /** The rest was over while somebody typed: the screen stays laid out as it was until they are done. */
@@ -149,7 +163,9 @@ export function useOvenSide(id: () => string | undefined) {
   async function close() {
     if (!bake.value) return
     const { title } = bake.value
-    await running.tap(bake.value, 'FORGOTTEN', t('ui.oven.closed-as-forgotten'))
+    const gone = running.tap(bake.value, 'FORGOTTEN', t('ui.oven.closed-as-forgotten'))
+    await router.push('/oven')
+    await gone
     running.notice = t('ui.oven.is-closed-it-stands-in', { title })
   }
 

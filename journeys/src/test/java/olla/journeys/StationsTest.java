@@ -172,7 +172,11 @@ class StationsTest {
         screen.see(OvenSide.PHOTO);
         shown("oven-side-after", OvenSide.PHOTO);
         screen.tap(Part.button("In the fridge").in(OvenSide.AFTERWARDS));
-        screen.until("the next bake", () -> screen.shows(OvenSide.AFTERWARDS) ? null : true);
+        screen.waitForText(OvenSide.AFTERWARDS, "In the fridge. Eat it by");
+        screen.tap(Part.button("Undo").in(OvenSide.AFTERWARDS));
+        screen.see(Part.button("In the fridge").in(OvenSide.AFTERWARDS));
+        screen.tap(Part.button("Nothing is left").in(OvenSide.AFTERWARDS));
+        screen.waitForText(OvenSide.AFTERWARDS, "Nothing is left.");
     }
 
     /** What is tapped at the oven is as high as a knuckle needs it. */
