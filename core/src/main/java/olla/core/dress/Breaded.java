@@ -1,6 +1,8 @@
 package olla.core.dress;
 
 import java.util.List;
+import olla.core.dish.Laid;
+import olla.core.dish.Stuff;
 import olla.core.fish.Piece;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
@@ -17,11 +19,11 @@ public record Breaded(double coatMm) implements Dress {
     /** A coat of crumb, mm (common practice, no source). */
     public static final double USUAL_COAT_MM = 2.5;
 
-    /** As pressed on, kg/m³ (from memory). */
-    public static final double DENSITY_KG_M3 = 500;
+    /* As pressed on, kg/m³ (from memory). */
+    private static final double DENSITY_KG_M3 = 500;
 
-    /** Water in the coat, kg/m³: what the dip brings (from memory). */
-    public static final double WATER_KG_M3 = 120;
+    /* Water in the coat, kg/m³: what the dip brings (from memory). */
+    private static final double WATER_KG_M3 = 120;
 
     /* What a coat is made of, by mass (common practice, no source). */
     private static final double CRUMB_SHARE = 0.55;
@@ -44,14 +46,14 @@ public record Breaded(double coatMm) implements Dress {
     public List<Amount> amounts(Piece piece) {
         double grams = grams(piece);
         return List.of(
-                new Amount(Stuffs.of("crumbs"), CRUMB_SHARE * grams, Measure.GRAM),
-                new Amount(Stuffs.of("flour"), FLOUR_SHARE * grams, Measure.GRAM),
-                new Amount(Stuffs.of("dip"), DIP_SHARE * grams, Measure.GRAM));
+                new Amount(StuffNames.of("crumbs"), CRUMB_SHARE * grams, Measure.GRAM),
+                new Amount(StuffNames.of("flour"), FLOUR_SHARE * grams, Measure.GRAM),
+                new Amount(StuffNames.of("dip"), DIP_SHARE * grams, Measure.GRAM));
     }
 
     @Override
-    public double liftMm() {
-        return coatMm;
+    public List<Laid> layers() {
+        return List.of(new Laid.Coat(Stuff.spread(DENSITY_KG_M3, WATER_KG_M3), coatMm, Laid.PREPARED_C));
     }
 
     @Override

@@ -1,6 +1,17 @@
 package olla.core.dress;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import olla.core.dish.Cover;
+import olla.core.dish.Dish;
+import olla.core.dish.Laid;
+import olla.core.dish.Stuff;
+import olla.core.dish.Vessel;
 import olla.core.fish.Composition;
+import olla.core.fish.Cut;
+import olla.core.fish.Filling;
+import olla.core.fish.Piece;
 
 /** How a fish is dressed for the oven, and what that puts between it and the heat. */
 public sealed interface Dress permits OpenTray, Topping, Breaded, Parcel, SaltCrust, TrayBake {
@@ -17,13 +28,36 @@ public sealed interface Dress permits OpenTray, Topping, Breaded, Parcel, SaltCr
     /** Least rest before it is served, minutes (common practice, no source). */
     double usualRestMinutes();
 
-    /** How far the fish lies above the tray, mm: on a bed, in a crust, in a coat of crumb. */
-    default double liftMm() {
-        return 0;
+    /** What it lays under, round and on the fish, from below to above. */
+    List<Laid> layers();
+
+    /** What it closes over the fish, if anything. */
+    default Optional<Cover> cover() {
+        return Optional.empty();
     }
 
     /** How wet the bare face of the flesh is, 0 (covered, or dry) to 1 (a water surface). */
     default double wetness(Composition composition) {
         return 0;
+    }
+
+    /** The dish that this dress makes of a piece, on a sheet tray. */
+    default Dish dish(Piece piece) {
+        List<Laid> all = new ArrayList<>(layers());
+        inside(piece).ifPresent(all::add);
+        return new Dish(Vessel.SHEET_TRAY, all, cover(), wetness(piece.species().composition()));
+    }
+
+    /* A whole fish is gutted: where nothing is put in its place there is air, through which hardly any heat goes. */
+    private static Optional<Laid> inside(Piece piece) {
+        Filling filling = piece.filling();
+        if (filling == Filling.NONE) {
+            return piece.cut() == Cut.WHOLE ? Optional.of(Laid.Inside.hollow()) : Optional.empty();
+        }
+        return Optional.of(new Laid.Inside(
+                filling == Filling.STUFFING ? Stuff.STUFFING : Stuff.AROMATICS,
+                filling.ofHeight(),
+                filling.ofWidth(),
+                Laid.PREPARED_C));
     }
 }

@@ -1,13 +1,13 @@
 package olla.core.dress;
 
 import java.util.List;
+import olla.core.dish.Stuff;
 import olla.core.units.Amount;
 import olla.core.units.Measure;
 
 /**
- * Kinds of topping, each with a basic mix for 100 g of it (common practice, no source). Density for the quantities,
- * conductivity and heat capacity about 0.3 W/mK and 2800 J/kgK for all (order of magnitude, from memory); the free water
- * decides how soon it colours.
+ * Kinds of topping, each with a basic mix for 100 g of it (common practice, no source). Density for the quantities, kg/m³ as it
+ * is spread, and water that has to boil off before it browns, kg/m³ (orders of magnitude, from memory).
  */
 public enum Mix {
     CRUMB(700, 120, false) {
@@ -41,12 +41,6 @@ public enum Mix {
         }
     };
 
-    /** Conductivity of a topping, W/mK (order of magnitude, from memory). */
-    public static final double CONDUCTIVITY_W_MK = 0.3;
-
-    /** Heat capacity of a topping, J/kgK (order of magnitude, from memory). */
-    public static final double HEAT_CAPACITY_J_KGK = 2800;
-
     private final double densityKgM3;
     private final double waterKgM3;
     private final boolean cookFirst;
@@ -58,11 +52,11 @@ public enum Mix {
     }
 
     private static Amount grams(String stuff, double value) {
-        return new Amount(Stuffs.of(stuff), value, Measure.GRAM);
+        return new Amount(StuffNames.of(stuff), value, Measure.GRAM);
     }
 
     private static Amount millilitres(String stuff, double value) {
-        return new Amount(Stuffs.of(stuff), value, Measure.MILLILITRE);
+        return new Amount(StuffNames.of(stuff), value, Measure.MILLILITRE);
     }
 
     /** What goes into 100 g. */
@@ -73,9 +67,9 @@ public enum Mix {
         return densityKgM3;
     }
 
-    /** Water that has to boil off before it browns, kg/m³. */
-    public double waterKgM3() {
-        return waterKgM3;
+    /** What heat meets in it. */
+    public Stuff stuff() {
+        return Stuff.spread(densityKgM3, waterKgM3);
     }
 
     /** True where it holds onion or shallot, which stay raw under a short bake and are cooked first. */

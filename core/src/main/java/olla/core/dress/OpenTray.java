@@ -1,6 +1,10 @@
 package olla.core.dress;
 
+import java.util.List;
+import olla.core.dish.Laid;
+import olla.core.dish.Stuff;
 import olla.core.fish.Composition;
+import olla.core.units.Temperature;
 
 /**
  * Open on a greased tray: the upper faces meet the oven and lose water to it.
@@ -20,6 +24,9 @@ public record OpenTray(Finish finish, Underlay underlay) implements Dress {
     /* A pan sauce lies this thick under the fish, mm (common practice, no source). */
     private static final double SAUCE_UNDER_MM = 1;
 
+    /* It stands this wide beside the fish, mm (common practice, no source). */
+    private static final double SAUCE_BESIDE_MM = 20;
+
     /** Bare, on nothing but the tray. */
     public OpenTray() {
         this(Finish.BARE, Underlay.NONE);
@@ -33,8 +40,14 @@ public record OpenTray(Finish finish, Underlay underlay) implements Dress {
 
     /** A sauce gets under the fish as a film; slices lift it. */
     @Override
-    public double liftMm() {
-        return underlay == Underlay.PAN_SAUCE ? SAUCE_UNDER_MM : underlay.depthMm();
+    public List<Laid> layers() {
+        return switch (underlay) {
+            case NONE -> List.of();
+            case CITRUS -> List.of(new Laid.Under(Stuff.CITRUS, underlay.depthMm(), 0, Temperature.ROOM_C));
+            case PAN_SAUCE ->
+                List.of(new Laid.Liquid(
+                        Stuff.SAUCE, underlay.depthMm(), SAUCE_UNDER_MM, SAUCE_BESIDE_MM, Temperature.ROOM_C));
+        };
     }
 
     @Override

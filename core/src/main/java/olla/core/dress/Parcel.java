@@ -1,9 +1,14 @@
 package olla.core.dress;
 
 import java.util.List;
+import java.util.Optional;
+import olla.core.dish.Cover;
+import olla.core.dish.Laid;
+import olla.core.dish.Stuff;
 import olla.core.fish.Piece;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
+import olla.core.units.Temperature;
 
 /**
  * A closed parcel: a sheet, a gap of air that fills with steam, and the fish on the sheet, perhaps on a bed of
@@ -29,15 +34,15 @@ public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, 
         SEAM_UP
     }
 
-    /** Conductance of the cold gap between sheet and fish, W/m²K: some 2 mm of air (from memory). */
-    public static final double COLD_GAP_W_M2K = 15;
+    /* Conductance of the cold gap between sheet and fish, W/m²K: some 2 mm of air (from memory). */
+    private static final double COLD_GAP_W_M2K = 15;
 
-    /**
+    /*
      * What steam adds to the gap when it fills it, W/m²K: vapour leaves the warm sheet's film, settles on the fish and
      * brings its heat; several hundred near 100 °C (order of magnitude, from memory). Taken in proportion to the vapour
      * pressure at the fish's face.
      */
-    public static final double STEAM_GAP_W_M2K = 300;
+    private static final double STEAM_GAP_W_M2K = 300;
 
     /** A bed in a parcel, mm (common practice, no source). */
     public static final double USUAL_BED_MM = 12;
@@ -99,8 +104,15 @@ public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, 
     }
 
     @Override
-    public double liftMm() {
-        return bedDepthMm();
+    public List<Laid> layers() {
+        return bedDepthMm() == 0
+                ? List.of()
+                : List.of(new Laid.Under(Stuff.VEGETABLES, bedDepthMm(), 0, Temperature.ROOM_C));
+    }
+
+    @Override
+    public Optional<Cover> cover() {
+        return Optional.of(new Cover(sheet.emissivity(), COLD_GAP_W_M2K, STEAM_GAP_W_M2K));
     }
 
     @Override

@@ -99,7 +99,7 @@ public record Quantities(
         }
 
         private void add(String stuff, double each, Measure measure) {
-            add(Stuffs.of(stuff), each, measure);
+            add(StuffNames.of(stuff), each, measure);
         }
 
         private void add(Message what, double each, Measure measure) {
@@ -129,8 +129,8 @@ public record Quantities(
             }
             if (open.underlay() == Underlay.CITRUS) {
                 double slices = Math.max(1, Math.round(piece.upperSideMm2() / SLICE_MM2));
-                amounts.add(
-                        new Amount(Stuffs.of("citrus"), Math.ceil(slices * pieces / SLICES_A_FRUIT), Measure.PIECE));
+                amounts.add(new Amount(
+                        StuffNames.of("citrus"), Math.ceil(slices * pieces / SLICES_A_FRUIT), Measure.PIECE));
             } else if (open.underlay() == Underlay.PAN_SAUCE) {
                 double millilitres = piece.upperSideMm2() * Underlay.PAN_SAUCE.depthMm() / 1000 / 2;
                 add("wine", millilitres * 0.8, Measure.MILLILITRE);
@@ -165,7 +165,7 @@ public record Quantities(
         void parcel(Parcel parcel) {
             cut = parcel.sheetSize(piece);
             amounts.add(new Amount(
-                    Stuffs.of(parcel.sheet() == Sheet.FOIL ? "sheets-of-foil" : "sheets-of-parchment"),
+                    StuffNames.of(parcel.sheet() == Sheet.FOIL ? "sheets-of-foil" : "sheets-of-parchment"),
                     (double) cut.layers() * pieces,
                     Measure.PIECE));
             double rolls = pieces * cut.offRollMm() / SheetSize.ROLL_LENGTH_MM;
@@ -212,7 +212,7 @@ public record Quantities(
             }
             amounts.add(new Amount(Message.word(crust.salt()), need.saltG() * pieces, Measure.GRAM));
             if (need.whites() > 0) {
-                amounts.add(new Amount(Stuffs.of("egg-whites"), (double) need.whites() * pieces, Measure.PIECE));
+                amounts.add(new Amount(StuffNames.of("egg-whites"), (double) need.whites() * pieces, Measure.PIECE));
             }
             if (need.waterMl() > 0) {
                 add("water-by-splashes", need.waterMl(), Measure.MILLILITRE);

@@ -1,7 +1,11 @@
 package olla.core.dress;
 
+import java.util.List;
+import olla.core.dish.Laid;
+import olla.core.dish.Stuff;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
+import olla.core.units.Temperature;
 
 /**
  * A whole fish buried in damp salt that sets hard.
@@ -121,8 +125,9 @@ public record SaltCrust(Damping damping, double coatMm, Salt salt, EggSize eggs,
     }
 
     @Override
-    public double liftMm() {
-        return coatMm;
+    public List<Laid> layers() {
+        Stuff damp = Stuff.dampSalt(WET_W_MK, DRY_W_MK, salt.packedKgM3() - waterKgM3(), SALT_J_KGK, waterKgM3());
+        return List.of(new Laid.Heap(damp, coatMm, FOLLOWS_BELOW_MM, CONTACT_W_M2K, Temperature.ROOM_C));
     }
 
     @Override

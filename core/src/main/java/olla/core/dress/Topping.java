@@ -1,5 +1,7 @@
 package olla.core.dress;
 
+import java.util.List;
+import olla.core.dish.Laid;
 import olla.core.fish.Composition;
 import olla.core.fish.Piece;
 import olla.core.messages.Refusals;
@@ -40,6 +42,11 @@ public record Topping(Mix mix, When when, double depthMm) implements Dress {
     /** How much of it one piece takes, g: its upper side times the depth. */
     public double grams(Piece piece) {
         return piece.upperSideMm2() * depthMm / 1e9 * mix.densityKgM3() * 1000;
+    }
+
+    @Override
+    public List<Laid> layers() {
+        return List.of(new Laid.On(mix.stuff(), depthMm, when != When.BEFORE, Laid.PREPARED_C));
     }
 
     @Override

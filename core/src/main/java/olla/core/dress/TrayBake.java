@@ -1,10 +1,13 @@
 package olla.core.dress;
 
 import java.util.List;
+import olla.core.dish.Laid;
+import olla.core.dish.Stuff;
 import olla.core.dress.Vegetable.Cutting;
 import olla.core.fish.Composition;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
+import olla.core.units.Temperature;
 
 /**
  * A base of vegetables that goes in first; the fish lies on it, hot and wet, for the last minutes, and quick sides join
@@ -55,8 +58,8 @@ public record TrayBake(List<Vegetable> base, Cutting cutting, double depthMm, Li
     }
 
     @Override
-    public double liftMm() {
-        return depthMm;
+    public List<Laid> layers() {
+        return List.of(new Laid.Under(Stuff.VEGETABLES, depthMm, BESIDE_MM, Temperature.ROOM_C));
     }
 
     @Override

@@ -127,7 +127,8 @@ public final class UsualProgramme {
         if (programme.adds(What.GLAZE) && !(dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED)) {
             refusals.add("programme", "refusal.no-glaze");
         }
-        if (programme.turns() && !(dress instanceof Breaded || dress instanceof OpenTray tray && tray.liftMm() == 0)) {
+        if (programme.turns()
+                && !(dress instanceof Breaded || dress instanceof OpenTray tray && tray.underlay() == Underlay.NONE)) {
             refusals.add("programme", "refusal.not-turned");
         }
     }

@@ -15,9 +15,6 @@ public final class Section {
     /** Material number of the tray's metal. */
     public static final int TRAY = 1;
 
-    /** How many material numbers there are at most; those from 2 on are the caller's. */
-    public static final int MATERIALS = 8;
-
     final double[] volume;
     final int[] material;
     final int[] from;
@@ -86,9 +83,14 @@ public final class Section {
         return volume.length;
     }
 
+    /** How many material numbers it knows: those from 2 on are the caller's. */
+    int materials() {
+        return from.length;
+    }
+
     /** Whether a material is in it. */
     public boolean has(int materialNumber) {
-        return to[materialNumber] > from[materialNumber];
+        return materialNumber < from.length && to[materialNumber] > from[materialNumber];
     }
 
     /** Columns of the flesh's drawing grid, from the mid-plane outwards. */

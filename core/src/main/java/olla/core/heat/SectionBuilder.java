@@ -142,9 +142,10 @@ public final class SectionBuilder {
         int trays = trayThickness > 0 ? trayGrid.columns : 0;
         double[] volume = new double[trayFirst + trays * sliceCount];
         int[] material = new int[volume.length];
-        int[] from = new int[Section.MATERIALS];
-        int[] to = new int[Section.MATERIALS];
-        CellGrid[] byMaterial = new CellGrid[Section.MATERIALS];
+        int materials = 1 + layers.stream().mapToInt(Layer::material).reduce(Section.TRAY, Math::max);
+        int[] from = new int[materials];
+        int[] to = new int[materials];
+        CellGrid[] byMaterial = new CellGrid[materials];
         for (int layer = 0; layer < grids.length; layer++) {
             CellGrid grid = grids[layer];
             from[material(layer)] = firstCell[layer];
@@ -164,7 +165,7 @@ public final class SectionBuilder {
                 double plate = trayGrid.dx * depth((i + 0.5) * trayGrid.dx);
                 volume[tray(z, i)] = plate * trayThickness;
                 material[tray(z, i)] = Section.TRAY;
-                openings.add(new Opening(tray(z, i), Section.TRAY, plate, 0, 0));
+                openings.add(new Opening(tray(z, i), Section.TRAY, plate, trayThickness / 2, 0));
             }
         }
         return new Section(byMaterial, volume, material, from, to, links, openings, topFace, symmetry(), sliceCount);
@@ -382,7 +383,7 @@ public final class SectionBuilder {
             int layerA = layerOf(a);
             int strideB = onTray ? trayGrid.columns : grids[layerOf(b)].count;
             double halfA = Math.max(onTray ? LEAST_HALF * grids[layerA].dy : least(grids[layerA]), seam.halfA());
-            double halfB = onTray ? 0 : Math.max(least(grids[layerOf(b)]), seam.halfB());
+            double halfB = onTray ? trayThickness / 2 : Math.max(least(grids[layerOf(b)]), seam.halfB());
             for (int z = 0; z < sliceCount; z++) {
                 links.add(
                         new Link(a + z * grids[layerA].count, b + z * strideB, seam.area, halfA, halfB, seam.value()));

@@ -89,7 +89,7 @@ public final class SectionSolver {
      * @param startC temperature of each material by number, °C
      */
     public SectionState start(double... startC) {
-        SectionState state = new SectionState(section.cells(), section.faceCell.length);
+        SectionState state = new SectionState(section.cells(), section.faceCell.length, section.materials());
         double[] enthalpyOf = new double[materials.length];
         for (int m = 0; m < materials.length; m++) {
             if (section.has(m)) {
@@ -122,7 +122,7 @@ public final class SectionSolver {
         double[] fresh = state.coldest.clone();
         state.sums(before);
         Section old = other.section;
-        for (int m = 0; m < Section.MATERIALS; m++) {
+        for (int m = 0; m < section.materials(); m++) {
             if (section.has(m) && old.has(m)) {
                 boolean turned = upsideDownAboutM != 0 && m != Section.TRAY;
                 double given = 0;
@@ -304,7 +304,7 @@ public final class SectionSolver {
     }
 
     private void keepColdest(SectionState state) {
-        for (int m = 0; m < materials.length; m++) {
+        for (int m = 0; m < section.materials(); m++) {
             int from = section.from[m];
             int to = section.to[m];
             if (to == from) {
@@ -326,7 +326,7 @@ public final class SectionSolver {
             enter(state, faces[f], f, dt);
         }
         stencil.crossOthers(temperature, gained);
-        for (int m = 0; m < materials.length; m++) {
+        for (int m = 0; m < section.materials(); m++) {
             int from = section.from[m];
             int to = section.to[m];
             if (to > from) {

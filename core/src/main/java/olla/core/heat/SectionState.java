@@ -9,14 +9,16 @@ public final class SectionState {
     final double[] enthalpy;
     final double[] waterKgM3;
     final double[] faceC;
-    final double[] coldest = new double[Section.MATERIALS];
-    final double[] coldestPeak = new double[Section.MATERIALS];
+    final double[] coldest;
+    final double[] coldestPeak;
     double seconds;
     double arrivedJ;
     double vapourJ;
     double driedJ;
 
-    SectionState(int cells, int faces) {
+    SectionState(int cells, int faces, int materials) {
+        coldest = new double[materials];
+        coldestPeak = new double[materials];
         enthalpy = new double[cells];
         waterKgM3 = new double[cells];
         faceC = new double[faces];
@@ -24,7 +26,7 @@ public final class SectionState {
 
     /** A snapshot. */
     public SectionState copy() {
-        SectionState copy = new SectionState(enthalpy.length, faceC.length);
+        SectionState copy = new SectionState(enthalpy.length, faceC.length, coldest.length);
         copy.set(this);
         return copy;
     }
@@ -39,8 +41,9 @@ public final class SectionState {
 
     /** Takes over the clock, the sums and the coldest so far. */
     void sums(SectionState other) {
-        System.arraycopy(other.coldest, 0, coldest, 0, coldest.length);
-        System.arraycopy(other.coldestPeak, 0, coldestPeak, 0, coldestPeak.length);
+        int both = Math.min(coldest.length, other.coldest.length);
+        System.arraycopy(other.coldest, 0, coldest, 0, both);
+        System.arraycopy(other.coldestPeak, 0, coldestPeak, 0, both);
         seconds = other.seconds;
         arrivedJ = other.arrivedJ;
         vapourJ = other.vapourJ;

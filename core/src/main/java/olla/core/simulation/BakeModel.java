@@ -2,11 +2,10 @@ package olla.core.simulation;
 
 import java.util.HashMap;
 import java.util.Map;
-import olla.core.dress.Breaded;
+import olla.core.dish.Dish;
+import olla.core.dish.Vessel;
 import olla.core.dress.Dress;
 import olla.core.dress.OpenTray;
-import olla.core.dress.Parcel;
-import olla.core.dress.SaltCrust;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
@@ -14,6 +13,7 @@ import olla.core.fish.Species;
 import olla.core.heat.Face;
 import olla.core.heat.Material;
 import olla.core.heat.Outline;
+import olla.core.heat.Section;
 import olla.core.heat.SectionBuilder;
 import olla.core.heat.SectionSolver;
 import olla.core.heat.SectionState;
@@ -43,11 +43,6 @@ public final class BakeModel {
         }
     }
 
-    /* Sheet steel, 1 mm: 7850 kg/m³ x 490 J/kgK (published: Incropera, plain carbon steel, rounded, from memory). */
-    private static final double TRAY_M = 0.001;
-    private static final Material TRAY = Material.constant(Double.POSITIVE_INFINITY, 3.85e6);
-    private static final double TRAY_EMISSIVITY = 0.9;
-
     /* The kitchen: its air and walls, and the film of still air on a dish that stands (from memory). */
     private static final double ROOM_FILM = 5;
     private static final double ROOM_VAPOUR_PA = 1300;
@@ -58,25 +53,19 @@ public final class BakeModel {
     /* Vapour in a vented oven with fish in it, about a dew point of 20 °C (from memory). */
     private static final double OVEN_VAPOUR_PA = 2300;
 
-    /* Shares of a free water surface: crumb and salt that dry, vegetables, a sauce (from memory). */
-    private static final double COAT_WETNESS = 0.15;
-    private static final double SALT_WETNESS = 0.05;
-    private static final double BED_WETNESS = 0.2;
-    private static final double SAUCE_WETNESS = 0.8;
-
     /* Shorter than this the ends of a piece count, and the solve goes in slices, mm. */
     private static final double SLICED_BELOW_MM = 80;
     private static final int SLICES = 4;
 
     private final Piece piece;
-    private final Dress dress;
+    private final Dish dish;
     private final OvenModel oven;
     private final OvenEvents events;
     private final Unknowns unknowns;
     private final Fineness fineness;
     private final Layers layers;
     private final int slices;
-    private final double[] startC = new double[TrayLoad.MATERIALS];
+    private final double[] startC;
     private final Map<TrayLoad, SectionSolver> solvers;
 
     /** A dish in an oven that does as it is told. */
@@ -87,41 +76,50 @@ public final class BakeModel {
     /** @param events what happens to the oven meanwhile */
     public BakeModel(
             Piece piece, Dress dress, OvenModel oven, OvenEvents events, Unknowns unknowns, Fineness fineness) {
+        this(piece, dress.dish(piece), oven, events, unknowns, fineness);
+    }
+
+    /**
+     * A dish as it is laid.
+     *
+     * @param events what happens to the oven meanwhile
+     */
+    public BakeModel(Piece piece, Dish dish, OvenModel oven, OvenEvents events, Unknowns unknowns, Fineness fineness) {
         this.events = events;
         this.piece = piece;
-        this.dress = dress;
+        this.dish = dish;
         this.oven = oven;
         this.unknowns = unknowns;
         this.fineness = fineness;
         this.solvers = new HashMap<>();
         Outline lying = outline(piece, unknowns.thicknessFactor());
-        this.layers = new Layers(piece, dress, lying, fineness.stepM(lying.height()), unknowns);
-        boolean wrapped = dress instanceof SaltCrust || dress instanceof Breaded;
-        this.slices = piece.lengthMm() < SLICED_BELOW_MM && !wrapped ? SLICES : 1;
-        for (int m = 0; m < startC.length; m++) {
-            startC[m] = layers.startC(m);
+        this.layers = new Layers(dish, piece.orientation(), lying, fineness.stepM(lying.height()), unknowns);
+        this.slices = piece.lengthMm() < SLICED_BELOW_MM && !dish.wrapped() ? SLICES : 1;
+        this.startC = new double[layers.materials()];
+        for (int m = Layers.FIRST; m < startC.length; m++) {
+            startC[m] = layers.laid(m).startC();
         }
         startC[TrayLoad.FLESH] = piece.startTempC() + unknowns.startShiftC();
-        startC[TrayLoad.TRAY] = Temperature.ROOM_C;
+        startC[TrayLoad.TRAY] = dish.vessel().startC();
     }
 
     private BakeModel(BakeModel like, Unknowns unknowns) {
         this.events = like.events;
         this.piece = like.piece;
-        this.dress = like.dress;
+        this.dish = like.dish;
         this.oven = like.oven;
         this.unknowns = unknowns;
         this.fineness = like.fineness;
         this.layers = like.layers;
         this.slices = like.slices;
         this.solvers = like.solvers;
-        System.arraycopy(like.startC, 0, startC, 0, startC.length);
+        this.startC = like.startC.clone();
         startC[TrayLoad.FLESH] = piece.startTempC() + unknowns.startShiftC();
     }
 
     /** The same dish with other things off. */
     public BakeModel under(Unknowns other) {
-        return new BakeModel(piece, dress, oven, events, other, fineness);
+        return new BakeModel(piece, dish, oven, events, other, fineness);
     }
 
     /**
@@ -160,7 +158,7 @@ public final class BakeModel {
 
     /** Whether its top meets the oven's air, and so colours. */
     public boolean browns() {
-        return !(dress instanceof Parcel) && !(dress instanceof SaltCrust);
+        return dish.browns();
     }
 
     /** Whether there is something in its belly besides air. */
@@ -172,6 +170,26 @@ public final class BakeModel {
         return piece.filling() == Filling.STUFFING;
     }
 
+    /** The coldest now of what is inside the fish, °C; of the flesh where that is flesh right through. */
+    double insideC(SectionState state) {
+        return state.coldestC(layers.inside());
+    }
+
+    /** The warmest that the coldest of what is inside the fish has been, °C; of the flesh where that is flesh right through. */
+    double insidePeakC(SectionState state) {
+        return state.coldestPeakC(layers.inside());
+    }
+
+    /** Whether something lies over the fish's upper side in a section. */
+    boolean covered(Section section) {
+        for (int m = Layers.FIRST; m < startC.length; m++) {
+            if (layers.covers(m) && section.has(m)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     double startC() {
         return startC[TrayLoad.FLESH];
     }
@@ -181,15 +199,16 @@ public final class BakeModel {
         return solvers.computeIfAbsent(load, s -> {
             SectionBuilder builder = new SectionBuilder(
                     layers.of(s, Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor()),
-                    TRAY_M,
+                    dish.vessel().wallM(),
                     piece.lengthMm() / 1000,
                     slices);
-            Material[] materials = new Material[TrayLoad.MATERIALS];
-            for (int m = 2; m < materials.length; m++) {
-                materials[m] = layers.outline(m) == null ? TRAY : layers.material(m);
+            Material[] materials = new Material[layers.materials()];
+            for (int m = Layers.FIRST; m < materials.length; m++) {
+                materials[m] = layers.material(m);
             }
             materials[TrayLoad.FLESH] = FleshMaterial.material(piece.species());
-            materials[TrayLoad.TRAY] = TRAY;
+            Vessel vessel = dish.vessel();
+            materials[TrayLoad.TRAY] = Material.constant(vessel.conductivityWmK(), vessel.heatCapacityJm3K());
             return new SectionSolver(builder.build(), materials);
         });
     }
@@ -242,7 +261,8 @@ public final class BakeModel {
         double under = air + kind.underAboveAirC();
         return faces(
                 new Air(film, air, air + kind.wallsAboveAirC(), OVEN_VAPOUR_PA, 0),
-                new Face.Exposed(film + kind.underMoreWm2K(), under, under, TRAY_EMISSIVITY, 0, 0));
+                new Face.Exposed(
+                        film + kind.underMoreWm2K(), under, under, dish.vessel().emissivity(), 0, 0));
     }
 
     /** What the faces meet under the grill. */
@@ -251,7 +271,7 @@ public final class BakeModel {
         double air = Stage.Grill.AIR_C;
         return faces(
                 new Air(film, air, air, OVEN_VAPOUR_PA, Stage.Grill.FLUX_W_M2),
-                new Face.Exposed(film, air, air, TRAY_EMISSIVITY, 0, 0));
+                new Face.Exposed(film, air, air, dish.vessel().emissivity(), 0, 0));
     }
 
     /** What the faces meet on the board. */
@@ -269,24 +289,22 @@ public final class BakeModel {
     }
 
     private Surroundings faces(Air air, Face under) {
-        Face[] faces = new Face[TrayLoad.MATERIALS];
+        Face[] faces = new Face[layers.materials()];
         faces[TrayLoad.TRAY] = under;
-        if (dress instanceof Parcel parcel) {
-            Face sheet = new Face.Covered(
-                    air.on(parcel.sheet().emissivity(), 0), Parcel.COLD_GAP_W_M2K, Parcel.STEAM_GAP_W_M2K);
-            faces[TrayLoad.FLESH] = sheet;
-            faces[TrayLoad.BED] = sheet;
-        } else {
-            faces[TrayLoad.FLESH] = air.on(
-                    OpenTray.EMISSIVITY, dress.wetness(piece.species().composition()) * unknowns.wetnessFactor());
-            faces[TrayLoad.BED] = air.on(OpenTray.EMISSIVITY, BED_WETNESS);
+        faces[TrayLoad.FLESH] = top(air, dish.bareWetness() * unknowns.wetnessFactor());
+        for (int m = Layers.FIRST; m < faces.length; m++) {
+            // What is inside shows only where a sliced piece ends, between the flesh.
+            faces[m] = m == layers.inside()
+                    ? faces[TrayLoad.FLESH]
+                    : top(air, layers.stuff(m).wetness());
         }
-        faces[TrayLoad.COAT] = air.on(OpenTray.EMISSIVITY, COAT_WETNESS);
-        faces[TrayLoad.CRUST] = air.on(OpenTray.EMISSIVITY, SALT_WETNESS);
-        faces[TrayLoad.LIQUID] = air.on(OpenTray.EMISSIVITY, SAUCE_WETNESS);
-        // A filling shows only where a sliced piece ends.
-        faces[TrayLoad.FILLING] = faces[TrayLoad.FLESH];
         return new Surroundings(faces);
+    }
+
+    private Face top(Air air, double wetness) {
+        return dish.cover()
+                .<Face>map(c -> new Face.Covered(air.on(c.emissivity(), 0), c.coldGapWm2K(), c.steamGapWm2K()))
+                .orElseGet(() -> air.on(OpenTray.EMISSIVITY, wetness));
     }
 
     /** Water lost so far, g, scaled from the modelled prism to the piece's real mass, which tapers. */

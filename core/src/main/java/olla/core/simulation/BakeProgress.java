@@ -66,7 +66,7 @@ final class BakeProgress {
         } else if (stage instanceof Stage.Add add) {
             TrayLoad next = switch (add.what()) {
                 case FISH -> load.withFish();
-                case TOPPING -> load.withCoat();
+                case TOPPING -> load.withLater();
                 case GLAZE, SIDES -> load;
             };
             if (!next.equals(load)) {
@@ -122,9 +122,7 @@ final class BakeProgress {
 
     private boolean pastPeak() {
         boolean flesh = state.coldestC() < state.coldestPeakC() - PAST_PEAK_K;
-        return flesh
-                && (!model.stuffed()
-                        || state.coldestC(TrayLoad.FILLING) < state.coldestPeakC(TrayLoad.FILLING) - PAST_PEAK_K);
+        return flesh && (!model.stuffed() || model.insideC(state) < model.insidePeakC(state) - PAST_PEAK_K);
     }
 
     /** How long a stage of a closed programme takes, s. */
@@ -140,12 +138,12 @@ final class BakeProgress {
 
     /** By how much the warmest that the coldest points have been lies above what they must reach, K. */
     double peakMargin(double targetC) {
-        return margin(targetC, state.coldestPeakC(), state.coldestPeakC(TrayLoad.FILLING));
+        return margin(targetC, state.coldestPeakC(), model.insidePeakC(state));
     }
 
     /** The same for what they are now. */
     double marginNow(double targetC) {
-        return margin(targetC, state.coldestC(), state.coldestC(TrayLoad.FILLING));
+        return margin(targetC, state.coldestC(), model.insideC(state));
     }
 
     private double margin(double targetC, double fleshC, double fillingC) {

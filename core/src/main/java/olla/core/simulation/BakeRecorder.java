@@ -19,9 +19,6 @@ public final class BakeRecorder {
     private static final int MOST_POINTS = 150;
     private static final int MOST_PICTURES = 36;
     private static final int OUTLINE_POINTS = 28;
-    /* In the order of the material numbers from COAT on. */
-    private static final Kind[] KINDS = {Kind.COAT, Kind.CRUST, Kind.BED, Kind.LIQUID, Kind.FILLING};
-
     private static final double[] STRIDES_S = {5, 10, 15, 20, 30, 60, 120, 180, 300};
 
     private final BakeModel model;
@@ -35,7 +32,7 @@ public final class BakeRecorder {
     private final List<int[]> pictures = new ArrayList<>();
     private final List<double[]> coldestAt = new ArrayList<>();
     private final List<StageSpan> spans = new ArrayList<>();
-    private final double[] appearsAt = new double[TrayLoad.MATERIALS];
+    private final double[] appearsAt;
     private final int columns;
     private final int rows;
 
@@ -72,6 +69,7 @@ public final class BakeRecorder {
                 });
             }
         }
+        this.appearsAt = new double[model.layers().materials()];
         Arrays.fill(appearsAt, -1);
     }
 
@@ -103,7 +101,7 @@ public final class BakeRecorder {
             fish ? solver.meanC(state) : model.startC(),
             skinC,
             outerC,
-            fish && model.filled() ? state.coldestC(TrayLoad.FILLING) : Double.NaN
+            fish && model.filled() ? model.insideC(state) : Double.NaN
         });
         appeared(progress);
         double over = state.seconds() / pictureEveryS;
@@ -114,7 +112,7 @@ public final class BakeRecorder {
 
     private double skinC(BakeProgress progress) {
         Section section = progress.solver().section();
-        if (section.has(TrayLoad.CRUST) || section.has(TrayLoad.COAT)) {
+        if (model.covered(section)) {
             Outline flesh = model.outline();
             return progress.solver().cellC(progress.state(), section.cellNear(0, flesh.upper(0)));
         }
@@ -196,8 +194,9 @@ public final class BakeRecorder {
     }
 
     private boolean isFlesh(double[] at) {
-        Outline filling = model.layers().inside();
-        return model.outline().contains(at[0], at[1]) && (filling == null || !filling.contains(at[0], at[1]));
+        int inside = model.layers().inside();
+        return model.outline().contains(at[0], at[1])
+                && (inside == TrayLoad.FLESH || !model.layers().outline(inside).contains(at[0], at[1]));
     }
 
     /** It comes out. */
@@ -217,7 +216,7 @@ public final class BakeRecorder {
         }
         ended = progress.copy();
         peakC = progress.state().coldestPeakC();
-        fillingPeakC = progress.state().coldestPeakC(TrayLoad.FILLING);
+        fillingPeakC = model.filled() ? model.insidePeakC(progress.state()) : 0;
         waterLossG = model.waterLossG(progress.load(), progress.state());
         picture(progress);
     }
@@ -299,10 +298,10 @@ public final class BakeRecorder {
     public Frames frames() {
         Outline outline = model.outline();
         List<LayerDrawing> layers = new ArrayList<>();
-        for (int m = TrayLoad.COAT; m < TrayLoad.MATERIALS; m++) {
+        for (int m = Layers.FIRST; m < appearsAt.length; m++) {
             if (appearsAt[m] >= 0) {
-                Kind kind = m == TrayLoad.FILLING && model.layers().hollow() ? Kind.HOLLOW : KINDS[m - TrayLoad.COAT];
-                layers.add(new LayerDrawing(kind, edge(model.layers().outline(m)), appearsAt[m]));
+                layers.add(new LayerDrawing(
+                        Kind.of(model.layers().laid(m)), edge(model.layers().outline(m)), appearsAt[m]));
             }
         }
         return new Frames(

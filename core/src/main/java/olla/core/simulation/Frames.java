@@ -1,6 +1,7 @@
 package olla.core.simulation;
 
 import java.util.List;
+import olla.core.dish.Laid;
 
 /**
  * Pictures of the half-section. The section is symmetric: column 0 lies on the mid-plane, the mirror image is the other
@@ -39,7 +40,20 @@ public record Frames(
         BED,
         LIQUID,
         FILLING,
-        HOLLOW
+        HOLLOW;
+
+        static Kind of(Laid laid) {
+            if (laid instanceof Laid.Inside inside) {
+                return inside.isHollow() ? HOLLOW : FILLING;
+            }
+            if (laid instanceof Laid.Heap) {
+                return CRUST;
+            }
+            if (laid instanceof Laid.Liquid) {
+                return LIQUID;
+            }
+            return laid instanceof Laid.Under ? BED : COAT;
+        }
     }
 
     /**

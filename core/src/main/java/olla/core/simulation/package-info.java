@@ -3,6 +3,6 @@
  * gets, how brown and how dry, and the length of its open stages. What is unknown comes in as {@link
  * olla.core.simulation.Unknowns}, so that one bake is one run; how likely anything is stays outside.
  *
- * <p>Knows: core.doneness, core.dress, core.fish, core.heat, core.oven, core.units.
+ * <p>Knows: core.dish, core.doneness, core.dress, core.fish, core.heat, core.oven, core.units.
  */
 package olla.core.simulation;

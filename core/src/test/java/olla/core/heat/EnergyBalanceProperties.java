@@ -20,6 +20,7 @@ class EnergyBalanceProperties {
     private static final Material FLESH = new ChoiOkos(0.79, 0.18, 0.018, 0.012, -2.2).material();
     private static final int COAT = 2;
     private static final int BED = 4;
+    private static final int MATERIALS = 5;
     private static final Material STEEL = Material.constant(Double.POSITIVE_INFINITY, 3.85e6);
 
     @Property(tries = 120, seed = "20261125")
@@ -82,7 +83,7 @@ class EnergyBalanceProperties {
         List<Layer> coated = new ArrayList<>(bare);
         coated.add(1, new Layer(COAT, new Outline.Over(flesh, coatMm / 1000), List.of(), 0.0025, 250));
         SectionSolver before = solver(bare);
-        double[] starts = new double[Section.MATERIALS];
+        double[] starts = new double[MATERIALS];
         Arrays.fill(starts, 12);
         SectionState state = before.start(starts);
         before.advance(state, everywhere(200), seconds);
@@ -100,7 +101,7 @@ class EnergyBalanceProperties {
     }
 
     private static SectionSolver solver(List<Layer> layers) {
-        Material[] materials = new Material[Section.MATERIALS];
+        Material[] materials = new Material[MATERIALS];
         Arrays.fill(materials, Material.constant(0.5, 2.5e6));
         materials[Section.FLESH] = FLESH;
         materials[Section.TRAY] = STEEL;
@@ -108,7 +109,7 @@ class EnergyBalanceProperties {
     }
 
     private static Surroundings everywhere(double celsius) {
-        Face[] faces = new Face[Section.MATERIALS];
+        Face[] faces = new Face[MATERIALS];
         Arrays.fill(faces, new Face.Exposed(15, celsius, celsius, 0.9, 0, 0));
         return new Surroundings(faces);
     }

@@ -57,6 +57,31 @@ class LayersTest {
         assertThat(below).isCloseTo(20 + flux * (1 / 40.0 + 1 / contact + half / lowerK), within(0.3));
     }
 
+    /** A vessel's wall is one more of those resistances, half of it on each side of where its heat is held (published: as above). */
+    @ParameterizedTest
+    @CsvSource({"20,0.5,8,1.3,250", "12,0.6,5,1.0,100"})
+    void aVesselsWallResistsAsItsThicknessDoes(
+            double fleshMm, double fleshK, double wallMm, double wallK, double contact) {
+        double flesh = fleshMm / 1000;
+        double wall = wallMm / 1000;
+        Outline slab = new Outline.RoundedRectangle(0.3, flesh, 0, 0);
+        Section section = new SectionBuilder(
+                        List.of(new Layer(Section.FLESH, slab, List.of(), 0.002, contact)), wall, 1, 1)
+                .build();
+        SectionSolver solver =
+                new SectionSolver(section, Material.constant(fleshK, 2e6), Material.constant(wallK, 2e6));
+        SectionState state = solver.start(60, 60);
+        solver.advance(state, new Surroundings(air(30, 150), air(40, 20)), 36_000);
+
+        double resistance = 1 / 30.0 + flesh / fleshK + 1 / contact + wall / wallK + 1 / 40.0;
+        double flux = 130 / resistance;
+        double topRow = flesh / section.rows() / 2;
+        assertThat(solver.cellC(state, section.cellNear(0, flesh)))
+                .isCloseTo(150 - flux * (1 / 30.0 + topRow / fleshK), within(0.3));
+        assertThat(solver.cellC(state, section.cellNear(0, 0)))
+                .isCloseTo(20 + flux * (1 / 40.0 + wall / wallK + 1 / contact + topRow / fleshK), within(0.3));
+    }
+
     @Test
     void aCrustIsItsHeapLessItsFish() {
         Outline fish = new Outline.Raised(new Outline.Ellipse(0.07, 0.06), 0.01);

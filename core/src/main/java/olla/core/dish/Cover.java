@@ -1,0 +1,10 @@
+package olla.core.dish;
+
+/**
+ * A sheet closed over the dish, with a gap of air below it that fills with steam.
+ *
+ * @param emissivity of its outer side, 0 to 1
+ * @param coldGapWm2K conductance of the cold gap, W/m²K
+ * @param steamGapWm2K what steam adds when it fills the gap, W/m²K
+ */
+public record Cover(double emissivity, double coldGapWm2K, double steamGapWm2K) {}
