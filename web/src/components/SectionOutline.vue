@@ -35,10 +35,10 @@ const outline = computed(() => closed(props.sections.outline))
 const picture = computed(() => sectionPicture(props.sections, props.minute))
 const isOver = (layer: Layer) => isInside(layer) || (layer.kind === 'COAT' && Boolean(props.coatOver))
 const drawn = (layers: Layer[]) =>
-  layers.map((layer) => {
+  layers.map((layer, i) => {
     const later = props.minute < layer.fromMinute - SOON
     return {
-      key: layer.kind,
+      key: `${layer.kind}${i}`,
       path: closed(layer.outline),
       class: [layer.kind.toLowerCase(), { later, slices: props.slices, stuffing: props.stuffed }],
       style: layer.kind === 'COAT' && !later && props.coatFill ? { fill: props.coatFill } : {},

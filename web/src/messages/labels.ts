@@ -64,6 +64,14 @@ export const UNDERLAYS: Record<Of<'underlay'>, string> = {
   PAN_SAUCE: t('label.underlay.PAN_SAUCE'),
 }
 
+/** What it all stands in. */
+export const VESSELS: Record<Of<'vessel'>, string> = {
+  SHEET_TRAY: t('label.vessel.SHEET_TRAY'),
+  STONEWARE: t('label.vessel.STONEWARE'),
+  GLASS: t('label.vessel.GLASS'),
+  CAST_PAN: t('label.vessel.CAST_PAN'),
+}
+
 /** When a topping goes on. */
 export const WHENS: Record<Of<'when'>, string> = {
   BEFORE: t('label.when.BEFORE'),

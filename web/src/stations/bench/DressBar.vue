@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { t } from '../../messages/say'
 import { computed } from 'vue'
-import type { DressKind, Vegetable } from '../../api/types'
+import type { Topping, Vegetable } from '../../api/types'
 import * as labels from '../../messages/labels'
 import NumberField from '../../components/NumberField.vue'
 import { useBench } from '../../stores/bench'
 import ChoiceField from '../../components/ChoiceField.vue'
 import StepButtons from '../../components/StepButtons.vue'
+import OpenQuestions from './OpenQuestions.vue'
 import SaltQuestions from './SaltQuestions.vue'
 import SaltThere from './SaltThere.vue'
-import { choices, useWay } from './way'
+import ToppingRows from './ToppingRows.vue'
+import { choices, useWay, without } from './way'
 
 /** The few questions of the dress that is chosen, and how many pieces there are. */
 const bench = useBench()
@@ -23,7 +25,6 @@ const ACID = [
 const kind = computed(() => bench.on.dress)
 const usuals = computed(() => bench.catalogue?.usuals)
 const parcel = computed(() => kind.value === 'PARCHMENT' || kind.value === 'FOIL')
-const topped = computed(() => kind.value === 'TOPPING' || kind.value === 'BREADED')
 const vegetables = computed(
   () => bench.catalogue?.vegetables.map((v) => ({ value: v.vegetable, words: v.words })) ?? [],
 )
@@ -36,14 +37,15 @@ const mixes = computed(() => [
   ...(bench.catalogue?.mixes.map((m) => ({ value: m.mix as string, words: m.words })) ?? []),
   { value: 'BREADED', words: t('ui.dress.crumb-all-round') },
 ])
-/** A topping all round is a dress of its own. */
+/** Crumb all round is a dress of its own; anything else is one layer of it on top. */
 function setMix(mix: string) {
-  if (mix === 'BREADED') return bench.setDress('BREADED' as DressKind)
-  const topping = bench.on.ways.TOPPING ?? {}
+  if (mix === 'BREADED') return
+  const rest = without(bench.on.ways.TOPPING ?? {}, 'mix', 'when', 'depthMm')
+  const toppings = [{ mix: mix as NonNullable<Topping['mix']> }]
   bench.change({
     dress: 'TOPPING',
     stages: null,
-    ways: { ...bench.on.ways, TOPPING: { ...topping, mix: mix as NonNullable<typeof topping.mix> } },
+    ways: { ...bench.on.ways, TOPPING: { ...rest, toppings } },
   })
 }
 </script>
@@ -57,33 +59,25 @@ function setMix(mix: string) {
         :chosen="way.finish ?? 'BARE'"
         @choose="(finish) => bench.say({ finish })"
       />
-      <ChoiceField
-        :label="t('ui.dress.lies-on')"
-        :choices="choices(labels.UNDERLAYS)"
-        :chosen="way.underlay ?? 'NONE'"
-        @choose="(underlay) => bench.say({ underlay })"
-      />
+      <OpenQuestions :vegetables="vegetables" />
     </template>
-    <template v-else-if="topped">
+    <template v-else-if="kind === 'TOPPING'">
+      <ToppingRows />
+      <OpenQuestions :vegetables="vegetables" />
+    </template>
+    <template v-else-if="kind === 'BREADED'">
       <ChoiceField
         :label="t('ui.dress.topping')"
         class="wide"
         :choices="mixes"
-        :chosen="kind === 'BREADED' ? 'BREADED' : (way.mix ?? 'CRUMB')"
+        chosen="BREADED"
         @choose="setMix"
-      />
-      <ChoiceField
-        v-if="kind === 'TOPPING'"
-        :label="t('ui.dress.goes-on')"
-        :choices="choices(labels.WHENS)"
-        :chosen="way.when ?? 'BEFORE'"
-        @choose="(when) => bench.say({ when })"
       />
       <NumberField
         :label="t('ui.dress.how-thick')"
         kind="length"
         fine
-        :usual="kind === 'BREADED' ? usuals?.breadedMm : usuals?.toppingMm"
+        :usual="usuals?.breadedMm"
         :model-value="way.depthMm ?? null"
         :refusal="bench.refusal('depthMm')"
         @update:model-value="(mm) => number('depthMm', mm)"

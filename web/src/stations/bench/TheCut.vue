@@ -10,6 +10,7 @@ import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import { useCutReadings } from './cutReadings'
 import CutRuler from './CutRuler.vue'
+import VesselDrawing from './VesselDrawing.vue'
 
 /** The cross-section with all that is round it, drawn to its own ruler. Dragging its top edge changes the thickness. */
 defineProps<{ playing: boolean }>()
@@ -141,12 +142,14 @@ function letGo() {
         :flaking="flaking"
         :coat-fill="coatFill"
         :coat-over="bench.on.dress === 'TOPPING'"
-        :slices="bench.on.dress === 'OPEN_TRAY'"
+        :slices="bench.way.underlay === 'CITRUS'"
         :stuffed="bench.on.filling === 'STUFFING'"
       />
-      <path
-        class="tray"
-        :d="`M${x(-trayHalfMm) - 34} ${floor - 9}L${x(-trayHalfMm) - 27} ${floor + 4}H${x(trayHalfMm) + 27}L${x(trayHalfMm) + 34} ${floor - 9}`"
+      <VesselDrawing
+        :vessel="bench.way.vessel"
+        :left="x(-trayHalfMm)"
+        :right="x(trayHalfMm)"
+        :floor="floor"
       />
 
       <template v-if="fishIn">
@@ -248,13 +251,6 @@ svg {
 .small {
   fill: var(--ink-soft);
   font: 13px var(--figures);
-}
-.tray {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 4;
-  stroke-linejoin: round;
-  stroke-linecap: round;
 }
 .air {
   stroke-width: 2;

@@ -49,7 +49,12 @@ public class EstimateBenchmark {
         WHOLE_FISH_IN_FOIL(Species.SEA_BREAM, Cut.WHOLE, 1500, new Parcel(Sheet.FOIL), 200, false),
         WHOLE_FISH_IN_SALT(Species.SEA_BREAM, Cut.WHOLE, 1500, new SaltCrust(SaltCrust.Damping.WET_SAND), 210, false),
         TOPPED_THEN_GRILLED(
-                Species.HAKE, Cut.PORTION, 160, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5), 200, false),
+                Species.HAKE,
+                Cut.PORTION,
+                160,
+                new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5)),
+                200,
+                false),
         ON_A_BASE_OF_POTATO(
                 Species.HAKE,
                 Cut.PORTION,

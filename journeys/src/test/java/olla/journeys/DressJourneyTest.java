@@ -169,6 +169,36 @@ class DressJourneyTest {
         assertThat(frozen).isGreaterThan(baked);
     }
 
+    /** As somebody says it: on citrus, under a paste, with crumbs on at the end. */
+    @Test
+    void aFishOnCitrusUnderAPasteGetsLateCrumbs() {
+        bench.dress("topping");
+        bench.choose("Lies on", "citrus");
+        bench.choose("Topping", "nut paste");
+        screen.waitForText(Bench.STAGES, "grill on");
+        double alone = minutesIn(screen.text(Bench.LIKELY));
+        screen.tap(Part.button("+ One more on top").in(Bench.DRESS));
+        screen.waitForText(Bench.STAGES, "topping on");
+        screen.see(Bench.COAT.nth(1));
+        screen.see(Bench.BED);
+        screen.waitForText(Bench.TO_KNOW, "nut paste");
+        bench.amount("2 how thick", "4");
+        bench.choose("Stands in", "glass");
+        screen.waitForText(Bench.CAUTIONS, "Glass shatters");
+        screen.until("longer in glass", () -> minutesIn(screen.text(Bench.LIKELY)) > alone ? true : null);
+        assertThat(screen.objections()).isEmpty();
+
+        screen.tap(Part.button("Take topping 1 off"));
+        screen.until("one coat", () -> screen.shows(Bench.COAT.nth(1)) ? null : true);
+        screen.press("z");
+        screen.see(Bench.COAT.nth(1));
+        bench.choose("Lies on", "vegetables");
+        screen.see(Part.of("combobox", "On a bed of").in(Bench.DRESS));
+        screen.waitForText(Bench.TICKET, "spinach");
+        screen.tap(Part.button("Put it in").in(Bench.TICKET));
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
+    }
+
     @Test
     void aTrayBakeHasItsBaseFirst() {
         bench.dress("tray bake");

@@ -84,6 +84,13 @@ class StationsTest {
             screen.press("d");
         }
         screen.see(Bench.drawn(drawn));
+        if (name.equals("topping")) {
+            // Several things on one another, on something.
+            screen.tap(Part.of("combobox", "Lies on").in(Bench.DRESS));
+            screen.tap(Part.option("citrus"));
+            screen.tap(Part.button("+ One more on top").in(Bench.DRESS));
+            screen.see(Bench.COAT.nth(1));
+        }
         screen.until("no other dress", () -> presses == 6 && screen.shows(Bench.SHEET) ? null : true);
         if (name.equals("parchment")) {
             screen.waitForText(Bench.TICKET, "scorch above 220");

@@ -74,7 +74,7 @@ public sealed interface Laid {
      * What lies on the fish, or on what is on it already.
      *
      * @param depthMm how deep, mm
-     * @param later true where it is not there from the start
+     * @param joins 0 where it is there from the start; else with which of the later additions it goes on, from 1
      */
-    record On(Stuff stuff, double depthMm, boolean later, double startC) implements Laid {}
+    record On(Stuff stuff, double depthMm, int joins, double startC) implements Laid {}
 }

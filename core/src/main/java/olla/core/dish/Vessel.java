@@ -1,23 +1,45 @@
 package olla.core.dish;
 
-import olla.core.units.Temperature;
-
 /**
- * What it all lies in, as a wall under it. Heat goes through the wall and along it only by what lies on it; the upright sides
- * of a dish are not in it.
- *
- * @param wallM thickness of its bottom, m
- * @param conductivityWmK conductivity of the wall, W/mK; infinity where it resists too little to count
- * @param heatCapacityJm3K heat capacity of the wall, J/m³K
- * @param emissivity of its underside, 0 to 1
- * @param startC how warm it is at first, °C
+ * What it all lies in, as a wall under it. Heat goes through the wall, and along it only by what lies on it; the upright sides
+ * of a dish are not in it. Densities and heat capacities of the materials: published (Incropera, table of solids, rounded, from
+ * memory); thicknesses: common practice, no source.
  */
-public record Vessel(double wallM, double conductivityWmK, double heatCapacityJm3K, double emissivity, double startC) {
+public enum Vessel {
+    /** Sheet steel, 1 mm: half of it resists a four-hundredth of what the contact with the fish does, which is left out. */
+    SHEET_TRAY(0.001, Double.POSITIVE_INFINITY, 7850 * 490.0),
+    /** A dish of fired clay, 8 mm. */
+    STONEWARE(0.008, 1.3, 2200 * 900.0),
+    /** A dish of borosilicate glass, 5 mm. */
+    GLASS(0.005, 1.1, 2225 * 835.0),
+    /** A pan of cast iron, 5 mm. */
+    CAST_PAN(0.005, 50, 7200 * 460.0);
 
-    /**
-     * A tray of sheet steel, 1 mm: 7850 kg/m³ x 490 J/kgK (published: Incropera, plain carbon steel, rounded, from memory). Half
-     * its thickness resists a four-hundredth of what the contact with the fish does.
-     */
-    public static final Vessel SHEET_TRAY =
-            new Vessel(0.001, Double.POSITIVE_INFINITY, 3.85e6, 0.9, Temperature.ROOM_C);
+    /** Emissivity of an underside: darkened steel, clay, glass and iron alike (about 0.9, from memory). */
+    public static final double UNDERSIDE_EMISSIVITY = 0.9;
+
+    private final double wallM;
+    private final double conductivityWmK;
+    private final double heatCapacityJm3K;
+
+    Vessel(double wallM, double conductivityWmK, double heatCapacityJm3K) {
+        this.wallM = wallM;
+        this.conductivityWmK = conductivityWmK;
+        this.heatCapacityJm3K = heatCapacityJm3K;
+    }
+
+    /** Thickness of its bottom, m. */
+    public double wallM() {
+        return wallM;
+    }
+
+    /** Conductivity of its wall, W/mK; infinity where it resists too little to count. */
+    public double conductivityWmK() {
+        return conductivityWmK;
+    }
+
+    /** Heat capacity of its wall, J/m³K. */
+    public double heatCapacityJm3K() {
+        return heatCapacityJm3K;
+    }
 }

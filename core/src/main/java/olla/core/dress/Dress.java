@@ -14,7 +14,7 @@ import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 
 /** How a fish is dressed for the oven, and what that puts between it and the heat. */
-public sealed interface Dress permits OpenTray, Topping, Breaded, Parcel, SaltCrust, TrayBake {
+public sealed interface Dress permits OpenTray, Breaded, Parcel, SaltCrust, TrayBake {
 
     /**
      * Conductance from the tray's metal into the piece, W/m²K: a greased tray, flesh pressed on by its own weight
@@ -31,6 +31,16 @@ public sealed interface Dress permits OpenTray, Topping, Breaded, Parcel, SaltCr
     /** What it lays under, round and on the fish, from below to above. */
     List<Laid> layers();
 
+    /** What it all lies in. */
+    default Vessel vessel() {
+        return Vessel.SHEET_TRAY;
+    }
+
+    /** Whether something is spread on its upper side, at first or later. */
+    default boolean topped() {
+        return false;
+    }
+
     /** What it closes over the fish, if anything. */
     default Optional<Cover> cover() {
         return Optional.empty();
@@ -41,11 +51,11 @@ public sealed interface Dress permits OpenTray, Topping, Breaded, Parcel, SaltCr
         return 0;
     }
 
-    /** The dish that this dress makes of a piece, on a sheet tray. */
+    /** The dish that this dress makes of a piece. */
     default Dish dish(Piece piece) {
         List<Laid> all = new ArrayList<>(layers());
         inside(piece).ifPresent(all::add);
-        return new Dish(Vessel.SHEET_TRAY, all, cover(), wetness(piece.species().composition()));
+        return new Dish(vessel(), all, cover(), wetness(piece.species().composition()));
     }
 
     /* A whole fish is gutted: where nothing is put in its place there is air, through which hardly any heat goes. */

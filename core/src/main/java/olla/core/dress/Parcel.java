@@ -54,7 +54,7 @@ public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, 
     /* A sheet is torn off to the next so many mm. */
     private static final double TORN_TO_MM = 10;
 
-    private static final int MOST_VEGETABLES = 4;
+    static final int MOST_VEGETABLES = 4;
 
     /** @throws olla.core.messages.RefusedInput where no parcel is made so */
     public Parcel {

@@ -1,7 +1,9 @@
 package olla.core.dress;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import olla.core.fish.Piece;
 import olla.core.messages.Message;
@@ -64,8 +66,6 @@ public record Quantities(
         Page page = new Page(piece, pieces, bakeMinutes);
         if (dress instanceof OpenTray open) {
             page.open(open);
-        } else if (dress instanceof Topping topping) {
-            page.topping(topping);
         } else if (dress instanceof Breaded breaded) {
             page.breaded(breaded);
         } else if (dress instanceof Parcel parcel) {
@@ -76,8 +76,8 @@ public record Quantities(
             page.trayBake(bake);
         }
         return new Quantities(
-                List.copyOf(page.amounts),
-                List.copyOf(page.advice),
+                page.once(),
+                page.advice.stream().distinct().toList(),
                 Optional.ofNullable(page.cut),
                 Optional.ofNullable(page.need));
     }
@@ -110,6 +110,16 @@ public record Quantities(
             advice.add(Message.of("advice." + advised, namesAndValues));
         }
 
+        /* What is in several layers is bought once. */
+        private List<Amount> once() {
+            Map<List<Object>, Amount> sums = new LinkedHashMap<>();
+            amounts.forEach(a -> sums.merge(
+                    List.of(a.what(), a.measure()),
+                    a,
+                    (x, y) -> new Amount(x.what(), x.value() + y.value(), x.measure())));
+            return List.copyOf(sums.values());
+        }
+
         private double faceDm2() {
             return piece.upperSideMm2() / 1e4;
         }
@@ -137,19 +147,27 @@ public record Quantities(
                 add("butter", millilitres * 0.2, Measure.GRAM);
                 say("pan-sauce");
             }
+            if (open.bed().there()) {
+                bed(open.bed().of(), open.bed().depthMm());
+            }
+            open.on().forEach(topping -> topping(topping, open.on().size() == 1));
         }
 
-        void topping(Topping topping) {
-            double grams = topping.grams(piece) * pieces;
+        void topping(Topping topping, boolean only) {
             for (Amount part : topping.mix().basic()) {
-                amounts.add(part.times(grams / 100));
+                amounts.add(part.times(topping.grams(piece) * pieces / 100));
             }
             if (topping.mix().cookFirst() && bakeMinutes < ONION_RAW_UNDER_MIN) {
                 say("onion-raw", "minutes", Math.round(bakeMinutes));
             } else if (topping.mix().cookFirst()) {
                 say("onion-first");
             }
-            say("topping", "grams", grams(topping.grams(piece)), "when", topping.when());
+            Quantity grams = grams(topping.grams(piece));
+            if (only) {
+                say("topping", "grams", grams, "when", topping.when());
+            } else {
+                say("topping-of", "mix", Message.word(topping.mix()), "grams", grams, "when", topping.when());
+            }
         }
 
         void breaded(Breaded breaded) {
@@ -183,17 +201,21 @@ public record Quantities(
             if (!cut.fitsRoll()) {
                 say("wider-than-a-roll");
             }
-            if (!parcel.bed().isEmpty() && parcel.bedMm() > 0) {
-                double grams = piece.upperSideMm2() * parcel.bedMm() / 1000 * BED_G_CM3;
-                for (Vegetable vegetable : parcel.bed()) {
-                    add(Message.word(vegetable), grams / parcel.bed().size(), Measure.GRAM);
-                }
-            }
-            for (Vegetable vegetable : parcel.bed()) {
-                say("vegetable-first", "vegetable", Message.word(vegetable).opening(), "first", vegetable.advice());
-            }
+            bed(parcel.bed(), parcel.bedMm());
             if (parcel.splashMl() > 0) {
                 add("splash", parcel.splashMl(), Measure.MILLILITRE);
+            }
+        }
+
+        private void bed(List<Vegetable> of, double depthMm) {
+            double grams = piece.upperSideMm2() * depthMm / 1000 * BED_G_CM3;
+            for (Vegetable vegetable : of) {
+                if (grams > 0) {
+                    add(Message.word(vegetable), grams / of.size(), Measure.GRAM);
+                }
+            }
+            for (Vegetable vegetable : of) {
+                say("vegetable-first", "vegetable", Message.word(vegetable).opening(), "first", vegetable.advice());
             }
         }
 

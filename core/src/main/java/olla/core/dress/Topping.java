@@ -1,8 +1,5 @@
 package olla.core.dress;
 
-import java.util.List;
-import olla.core.dish.Laid;
-import olla.core.fish.Composition;
 import olla.core.fish.Piece;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
@@ -14,7 +11,7 @@ import olla.core.messages.Unit;
  * @param when when it goes on
  * @param depthMm how deep it is spread, 1 to 20 mm
  */
-public record Topping(Mix mix, When when, double depthMm) implements Dress {
+public record Topping(Mix mix, When when, double depthMm) {
 
     /** When a topping goes on: two schools and a third way (common practice, no source). */
     public enum When {
@@ -42,25 +39,5 @@ public record Topping(Mix mix, When when, double depthMm) implements Dress {
     /** How much of it one piece takes, g: its upper side times the depth. */
     public double grams(Piece piece) {
         return piece.upperSideMm2() * depthMm / 1e9 * mix.densityKgM3() * 1000;
-    }
-
-    @Override
-    public List<Laid> layers() {
-        return List.of(new Laid.On(mix.stuff(), depthMm, when != When.BEFORE, Laid.PREPARED_C));
-    }
-
-    @Override
-    public double wetness(Composition composition) {
-        return new OpenTray().wetness(composition);
-    }
-
-    @Override
-    public Style style() {
-        return Style.TOPPING;
-    }
-
-    @Override
-    public double usualRestMinutes() {
-        return 3;
     }
 }

@@ -3,6 +3,7 @@ package olla.core.dress;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import olla.core.dress.Topping.When;
 import olla.core.messages.Refusals;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
@@ -62,44 +63,48 @@ public final class UsualProgramme {
                 stages.add(new Add(What.SIDES));
                 stages.add(new Bake(tempC, OptionalDouble.of(TrayBake.SIDES_MINUTES)));
             }
-        } else if (dress instanceof Topping topping) {
-            switch (topping.when()) {
-                case BEFORE -> {
-                    stages.add(new Bake(tempC, open));
-                    if (oven.grills()) {
-                        stages.add(new Grill(GRILL_BAKED_MIN));
-                    }
-                }
-                case PART_WAY -> {
-                    stages.add(new Bake(tempC, open, 3));
-                    stages.add(new Add(What.TOPPING));
-                    stages.add(new Bake(Math.min(Programme.HOTTEST_C, tempC + RAISED_C), open, 2));
-                }
-                case AFTER -> {
-                    stages.add(new Bake(tempC, open));
-                    stages.add(new Add(What.TOPPING));
-                    stages.add(
-                            oven.grills()
-                                    ? new Grill(GRILL_FRESH_MIN)
-                                    : new Bake(tempC, OptionalDouble.of(UNGRILLED_FRESH_MIN)));
-                }
-            }
         } else if (dress instanceof Breaded) {
             stages.add(new Bake(tempC, open, 1));
             stages.add(new Turn());
             stages.add(new Bake(tempC, open, 1));
-        } else if (dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED) {
-            stages.add(new Bake(tempC, open, 2));
-            stages.add(new Add(What.GLAZE));
-            stages.add(new Bake(tempC, open, 1));
-            if (oven.grills()) {
-                stages.add(new Grill(GRILL_GLAZE_MIN));
-            }
+        } else if (dress instanceof OpenTray tray) {
+            addOpen(stages, tray, oven, tempC);
         } else {
             stages.add(new Bake(tempC, open));
         }
         stages.add(new Rest(restMinutes));
         return new Programme(stages);
+    }
+
+    private static void addOpen(List<Stage> stages, OpenTray tray, OvenKind oven, double tempC) {
+        OptionalDouble open = OptionalDouble.empty();
+        boolean partWay = tray.goesOn(When.PART_WAY);
+        boolean glazed = glazedAgain(tray);
+        if (partWay) {
+            stages.add(new Bake(tempC, open, 3));
+            stages.add(new Add(What.TOPPING));
+            stages.add(new Bake(Math.min(Programme.HOTTEST_C, tempC + RAISED_C), open, 2));
+        } else if (glazed) {
+            stages.add(new Bake(tempC, open, 2));
+            stages.add(new Add(What.GLAZE));
+            stages.add(new Bake(tempC, open, 1));
+        } else {
+            stages.add(new Bake(tempC, open));
+        }
+        if (tray.goesOn(When.AFTER)) {
+            stages.add(new Add(What.TOPPING));
+            stages.add(
+                    oven.grills()
+                            ? new Grill(GRILL_FRESH_MIN)
+                            : new Bake(tempC, OptionalDouble.of(UNGRILLED_FRESH_MIN)));
+        } else if (oven.grills() && !partWay && (glazed || tray.topped())) {
+            stages.add(new Grill(glazed ? GRILL_GLAZE_MIN : GRILL_BAKED_MIN));
+        }
+    }
+
+    /* Under something spread on it nobody glazes a second time. */
+    private static boolean glazedAgain(Dress dress) {
+        return dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED && !tray.topped();
     }
 
     /** Notes what a dress cannot go through in an oven, with the reason. */
@@ -113,22 +118,21 @@ public final class UsualProgramme {
         if (programme.grills() && dress instanceof SaltCrust) {
             refusals.add("programme", "refusal.grill-on-salt");
         }
-        boolean onLater = dress instanceof Topping topping && topping.when() != Topping.When.BEFORE;
-        if (programme.adds(What.TOPPING) && !onLater) {
+        int later = dress instanceof OpenTray tray ? tray.later().size() : 0;
+        if (programme.additions(What.TOPPING) > later) {
             refusals.add("programme", "refusal.no-later-topping");
         }
-        if (onLater && !programme.adds(What.TOPPING)) {
+        if (programme.additions(What.TOPPING) < later) {
             refusals.add("programme", "refusal.topping-missing");
         }
         if (programme.fishJoins() != dress instanceof TrayBake) {
             refusals.add(
                     "programme", dress instanceof TrayBake ? "refusal.fish-missing" : "refusal.fish-joins-trays-only");
         }
-        if (programme.adds(What.GLAZE) && !(dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED)) {
+        if (programme.additions(What.GLAZE) > 0 && !glazedAgain(dress)) {
             refusals.add("programme", "refusal.no-glaze");
         }
-        if (programme.turns()
-                && !(dress instanceof Breaded || dress instanceof OpenTray tray && tray.underlay() == Underlay.NONE)) {
+        if (programme.turns() && !(dress instanceof Breaded || dress instanceof OpenTray tray && tray.turns())) {
             refusals.add("programme", "refusal.not-turned");
         }
     }

@@ -11,7 +11,6 @@ import olla.core.dress.Dress;
 import olla.core.dress.Finish;
 import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
-import olla.core.dress.Topping;
 import olla.core.fish.Piece;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
@@ -103,7 +102,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
             return new Alternatives(targets, dials, Message.NOTHING);
         }
         double hottest = dials.get(dials.size() - 1).minutes();
-        boolean browns = dress instanceof Topping
+        boolean browns = dress.topped()
                 || dress instanceof Breaded
                 || dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED;
         AtDial best = dials.stream()

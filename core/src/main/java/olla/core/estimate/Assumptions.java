@@ -46,7 +46,7 @@ final class Assumptions {
         }
         said.add(Message.of("assumed.oven", "oven", calibration.words()));
         said.add(Message.of("assumed.place"));
-        if (dress instanceof OpenTray tray && tray.finish() == Finish.BARE) {
+        if (dress instanceof OpenTray tray && tray.finish() == Finish.BARE && !tray.topped()) {
             said.add(Message.of("assumed.bare"));
         }
         if (solved.isEmpty()) {

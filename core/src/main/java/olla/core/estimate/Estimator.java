@@ -7,7 +7,6 @@ import olla.core.doneness.Doneness;
 import olla.core.doneness.Lethality;
 import olla.core.dress.Dress;
 import olla.core.dress.SaltCrust;
-import olla.core.dress.Topping;
 import olla.core.dress.UsualProgramme;
 import olla.core.estimate.Estimate.Forgotten;
 import olla.core.fish.Filling;
@@ -234,7 +233,7 @@ public final class Estimator {
     public static Programme usual(
             Piece piece, Dress dress, OvenModel oven, Doneness target, double tempC, double restMinutes) {
         Programme usual = UsualProgramme.programme(dress, oven.kind(), tempC, restMinutes);
-        if (!(dress instanceof Topping)) {
+        if (!dress.topped()) {
             return usual;
         }
         BakeModel model = new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.COARSE);

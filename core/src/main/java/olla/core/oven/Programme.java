@@ -199,9 +199,11 @@ public record Programme(List<Stage> stages) {
         return stages.stream().anyMatch(Programme::addsFish);
     }
 
-    /** Whether something goes on or in during the bake. */
-    public boolean adds(Stage.What what) {
-        return stages.stream().anyMatch(s -> s instanceof Stage.Add add && add.what() == what);
+    /** How often something goes on or in during the bake. */
+    public int additions(Stage.What what) {
+        return (int) stages.stream()
+                .filter(s -> s instanceof Stage.Add add && add.what() == what)
+                .count();
     }
 
     /** Whether it goes under the grill. */

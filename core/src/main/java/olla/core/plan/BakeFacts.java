@@ -4,7 +4,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.dress.Dress;
+import olla.core.dress.OpenTray;
 import olla.core.dress.SaltCrust;
+import olla.core.dress.Topping;
 import olla.core.fish.Piece;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
@@ -83,6 +85,9 @@ public record BakeFacts(
      * before.
      */
     boolean toppedAtTheCheck() {
+        if (dress instanceof OpenTray tray && tray.goesOn(Topping.When.BEFORE)) {
+            return true;
+        }
         for (HandStep step : HandStep.of(programme, window.likelyMin())) {
             boolean topping =
                     programme.stages().get(step.index()) instanceof Stage.Add add && add.what() == Stage.What.TOPPING;

@@ -9,7 +9,6 @@ import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
-import olla.core.dress.Topping;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.messages.Message;
@@ -34,7 +33,7 @@ public record Checking(Message say, Message how, Message where, List<Cue> cues) 
 
     /** How a running bake is checked, as it is by then. */
     public static Checking of(BakeFacts facts) {
-        boolean bare = facts.dress() instanceof Topping && !facts.toppedAtTheCheck();
+        boolean bare = facts.dress().topped() && !facts.toppedAtTheCheck();
         return of(facts.piece(), bare ? new OpenTray() : facts.dress());
     }
 
@@ -66,7 +65,7 @@ public record Checking(Message say, Message how, Message where, List<Cue> cues) 
         if (dress instanceof Parcel parcel) {
             return Message.of(parcel.sheet() == Sheet.FOIL ? "check.how.foil" : "check.how.parchment");
         }
-        if (dress instanceof Topping) {
+        if (dress.topped()) {
             return Message.of("check.how.topping");
         }
         if (dress instanceof Breaded) {
@@ -100,7 +99,7 @@ public record Checking(Message say, Message how, Message where, List<Cue> cues) 
         }
         if (dress instanceof SaltCrust) {
             cues.add(Cue.CRUST_HARD);
-        } else if (!(dress instanceof Parcel) && !(dress instanceof Topping) && !(dress instanceof Breaded)) {
+        } else if (!(dress instanceof Parcel) && !dress.topped() && !(dress instanceof Breaded)) {
             cues.add(Cue.WHITE_BEADS);
         }
         return List.copyOf(cues);

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import olla.core.dish.Vessel;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
@@ -202,6 +203,12 @@ public final class Cautions {
                     source("advice-on-botulism"),
                     "days",
                     GARLIC_IN_OIL_DAYS),
+            new Rule(
+                    "GLASS",
+                    WARN,
+                    When.BENCH,
+                    s -> s.dress() != null && s.dress().vessel() == Vessel.GLASS,
+                    COMMON),
             new Rule(
                     "GRILL",
                     WARN,

@@ -100,7 +100,7 @@ public final class BakeModel {
             startC[m] = layers.laid(m).startC();
         }
         startC[TrayLoad.FLESH] = piece.startTempC() + unknowns.startShiftC();
-        startC[TrayLoad.TRAY] = dish.vessel().startC();
+        startC[TrayLoad.TRAY] = Temperature.ROOM_C;
     }
 
     private BakeModel(BakeModel like, Unknowns unknowns) {
@@ -261,8 +261,7 @@ public final class BakeModel {
         double under = air + kind.underAboveAirC();
         return faces(
                 new Air(film, air, air + kind.wallsAboveAirC(), OVEN_VAPOUR_PA, 0),
-                new Face.Exposed(
-                        film + kind.underMoreWm2K(), under, under, dish.vessel().emissivity(), 0, 0));
+                new Face.Exposed(film + kind.underMoreWm2K(), under, under, Vessel.UNDERSIDE_EMISSIVITY, 0, 0));
     }
 
     /** What the faces meet under the grill. */
@@ -271,7 +270,7 @@ public final class BakeModel {
         double air = Stage.Grill.AIR_C;
         return faces(
                 new Air(film, air, air, OVEN_VAPOUR_PA, Stage.Grill.FLUX_W_M2),
-                new Face.Exposed(film, air, air, dish.vessel().emissivity(), 0, 0));
+                new Face.Exposed(film, air, air, Vessel.UNDERSIDE_EMISSIVITY, 0, 0));
     }
 
     /** What the faces meet on the board. */

@@ -24,7 +24,7 @@ final class BakeProgress {
 
     BakeProgress(BakeModel model, Programme programme) {
         this.model = model;
-        this.load = new TrayLoad(!programme.fishJoins(), !programme.adds(Stage.What.TOPPING));
+        this.load = new TrayLoad(!programme.fishJoins(), 0);
         this.state = model.start(load);
     }
 
@@ -66,7 +66,7 @@ final class BakeProgress {
         } else if (stage instanceof Stage.Add add) {
             TrayLoad next = switch (add.what()) {
                 case FISH -> load.withFish();
-                case TOPPING -> load.withLater();
+                case TOPPING -> load.withNext();
                 case GLAZE, SIDES -> load;
             };
             if (!next.equals(load)) {

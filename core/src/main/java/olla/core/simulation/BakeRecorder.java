@@ -57,7 +57,7 @@ public final class BakeRecorder {
         double totalS = 60 * (closed.bakeMinutes().orElseThrow() + closed.restMinutes());
         this.strideS = stride(totalS, MOST_POINTS);
         this.pictureEveryS = Math.max(strideS, stride(totalS, MOST_PICTURES));
-        Section section = model.solver(new TrayLoad(true, false)).section();
+        Section section = model.solver(new TrayLoad(true, 0)).section();
         this.columns = section.columns();
         this.rows = section.rows();
         Outline outline = model.outline();

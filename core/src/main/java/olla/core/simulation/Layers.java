@@ -181,7 +181,7 @@ final class Layers {
             contact = SPREAD_CONTACT_W_M2K;
         }
         for (int number : numbers(Laid.On.class).toArray()) {
-            if (load.later() || !((Laid.On) laid(number)).later()) {
+            if (((Laid.On) laid(number)).joins() <= load.joined()) {
                 layers.add(new Layer(number, outline(number), List.of(), spread, contact));
                 contact = SPREAD_CONTACT_W_M2K;
             }

@@ -27,7 +27,7 @@ public final class Thawing {
                 frozen, new OpenTray(), OvenModel.trusted(OvenKind.STILL), Unknowns.NONE, BakeModel.Fineness.COARSE);
         Face air = new Face.Exposed(FRIDGE_FILM, Piece.FRIDGE_C, Piece.FRIDGE_C, OpenTray.EMISSIVITY, 0, 0);
         Surroundings fridge = new Surroundings(air, air);
-        TrayLoad bare = new TrayLoad(true, false);
+        TrayLoad bare = new TrayLoad(true, 0);
         SectionState state = model.start(bare);
         while (state.coldestC() < SOFT_C && state.seconds() < LONGEST_HOURS * 3600) {
             model.solver(bare).advance(state, fridge, STRIDE_S);

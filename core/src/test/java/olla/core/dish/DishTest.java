@@ -68,9 +68,11 @@ class DishTest {
         assertThat(new OpenTray(Finish.BARE, Underlay.CITRUS).dish(PORTION).layers())
                 .singleElement()
                 .isInstanceOf(Laid.Under.class);
-        assertThat(new Topping(Mix.CRUMB, Topping.When.AFTER, 6).dish(PORTION).layers())
+        assertThat(new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 6))
+                        .dish(PORTION)
+                        .layers())
                 .singleElement()
-                .isEqualTo(new Laid.On(Mix.CRUMB.stuff(), 6, true, Laid.PREPARED_C));
+                .isEqualTo(new Laid.On(Mix.CRUMB.stuff(), 6, 1, Laid.PREPARED_C));
         assertThat(new OpenTray().dish(BREAM).the(Laid.Inside.class))
                 .hasValueSatisfying(inside -> assertThat(inside.isHollow()).isTrue());
         assertThat(new OpenTray()

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import olla.core.dish.Vessel;
 import olla.core.dress.SaltCrust.Damping;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
@@ -126,13 +127,38 @@ class QuantitiesTest {
         Topping topping = new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM);
         double millilitres = topping.grams(HAKE) / topping.mix().densityKgM3() * 1000;
         assertThat(millilitres).isBetween(30.0, 50.0);
-        assertThat(sum(of(topping, HAKE, 4))).isCloseTo(4 * topping.grams(HAKE), within(0.01));
+        assertThat(sum(of(new OpenTray(topping), HAKE, 4))).isCloseTo(4 * topping.grams(HAKE), within(0.01));
+    }
+
+    /** What two layers both take stands once, and each layer is told by its name. */
+    @Test
+    void whatSeveralToppingsTakeIsBoughtOnce() {
+        Topping paste = new Topping(Mix.PASTE, Topping.When.BEFORE, 4);
+        Topping herbs = new Topping(Mix.HERBS, Topping.When.AFTER, 3);
+        Quantities both = of(new OpenTray(paste, herbs), HAKE, 2);
+        assertThat(both.amounts()).extracting(Amount::what).doesNotHaveDuplicates();
+        assertThat(sum(both)).isCloseTo(2 * (paste.grams(HAKE) + herbs.grams(HAKE)), within(0.01));
+        assertThat(both.advice())
+                .extracting(Message::toString)
+                .anyMatch(a -> a.startsWith("advice.topping-of") && a.contains("PASTE"))
+                .anyMatch(a -> a.startsWith("advice.topping-of") && a.contains("HERBS"));
+    }
+
+    @Test
+    void aBedUnderAnOpenFishIsOnTheList() {
+        OpenTray onSpinach = new OpenTray(
+                Finish.BARE, Underlay.CITRUS, new Bed(List.of(Vegetable.SPINACH), 10), List.of(), Vessel.STONEWARE);
+        assertThat(of(onSpinach, HAKE, 1).amounts())
+                .extracting(a -> a.what().key())
+                .contains("vegetable.SPINACH", "stuff.citrus");
+        assertThat(onSpinach.dish(HAKE).liftMm()).isEqualTo(10 + Underlay.CITRUS.depthMm());
+        assertThat(onSpinach.dish(HAKE).vessel()).isEqualTo(Vessel.STONEWARE);
     }
 
     @Test
     void rawOnionIsCookedFirst() {
         Topping cooked = new Topping(Mix.COOKED, Topping.When.BEFORE, 6);
-        assertThat(of(cooked, HAKE, 1).advice().get(0)).hasToString("advice.onion-raw{minutes=12}");
+        assertThat(of(new OpenTray(cooked), HAKE, 1).advice().get(0)).hasToString("advice.onion-raw{minutes=12}");
     }
 
     @Test

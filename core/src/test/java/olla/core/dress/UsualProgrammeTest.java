@@ -20,9 +20,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** The usual stages of each dress (common practice, no source), and what a dress cannot go through. */
 class UsualProgrammeTest {
 
-    private static final Topping BEFORE = new Topping(Mix.CRUMB, Topping.When.BEFORE, 5);
-    private static final Topping PART_WAY = new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5);
-    private static final Topping AFTER = new Topping(Mix.CRUMB, Topping.When.AFTER, 5);
+    private static final OpenTray BEFORE = new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 5));
+    private static final OpenTray PART_WAY = new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5));
+    private static final OpenTray AFTER = new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 5));
+    private static final Topping PASTE = new Topping(Mix.PASTE, Topping.When.BEFORE, 4);
+    private static final Topping LATE_CRUMB = new Topping(Mix.CRUMB, Topping.When.AFTER, 3);
     private static final OpenTray GLAZED = new OpenTray(Finish.GLAZED, Underlay.NONE);
     private static final TrayBake POTATO =
             new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of());
@@ -48,6 +50,11 @@ class UsualProgrammeTest {
                 arguments(BEFORE, "Bake Grill Rest"),
                 arguments(PART_WAY, "Bake TOPPING Bake Rest"),
                 arguments(AFTER, "Bake TOPPING Grill Rest"),
+                arguments(new OpenTray(PASTE, LATE_CRUMB), "Bake TOPPING Grill Rest"),
+                arguments(new OpenTray(LATE_CRUMB, PASTE), "Bake TOPPING Grill Rest"),
+                arguments(
+                        new OpenTray(PASTE, new Topping(Mix.COOKED, Topping.When.PART_WAY, 8), LATE_CRUMB),
+                        "Bake TOPPING Bake TOPPING Grill Rest"),
                 arguments(new Breaded(4), "Bake Turn Bake Rest"),
                 arguments(new Parcel(Sheet.PARCHMENT), "Bake Rest"),
                 arguments(new Parcel(Sheet.FOIL), "Bake Rest"),
@@ -73,7 +80,7 @@ class UsualProgrammeTest {
     void whereThereIsNoGrillNoneIsUsual() {
         for (OvenKind kind : List.of(OvenKind.WOOD, OvenKind.CLOSED_BARBECUE)) {
             for (Topping.When when : Topping.When.values()) {
-                Topping topping = new Topping(Mix.CRUMB, when, 6);
+                OpenTray topping = new OpenTray(new Topping(Mix.CRUMB, when, 6));
                 Programme usual = UsualProgramme.programme(topping, kind, 200, 4);
                 assertThat(usual.grills()).isFalse();
                 Refusals refusals = new Refusals();
@@ -126,6 +133,11 @@ class UsualProgrammeTest {
                 arguments(new SaltCrust(SaltCrust.Damping.WATER_ONLY), of(bake, grill), "grill-on-salt"),
                 arguments(BEFORE, of(bake, topping, grill), "no-later-topping"),
                 arguments(AFTER, of(bake, grill), "topping-missing"),
+                arguments(AFTER, of(bake, topping, bake, topping, grill), "no-later-topping"),
+                arguments(
+                        new OpenTray(new Topping(Mix.COOKED, Topping.When.PART_WAY, 8), LATE_CRUMB),
+                        of(bake, topping, bake),
+                        "topping-missing"),
                 arguments(POTATO, of(bake), "fish-missing"),
                 arguments(new OpenTray(), of(bake, fish, bake), "fish-joins-trays-only"),
                 arguments(new OpenTray(), of(bake, glaze, bake), "no-glaze"),

@@ -82,7 +82,7 @@ class AlternativesTest {
 
     @Test
     void aCrumbIsNotLeftPaleForTheSakeOfTheMargin() {
-        Alternatives found = hake(new Topping(Mix.CRUMB, Topping.When.BEFORE, 5));
+        Alternatives found = hake(new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 5)));
         assertThat(found.dials()).filteredOn(AtDial::chosen).allMatch(d -> d.tempC() >= 200);
     }
 

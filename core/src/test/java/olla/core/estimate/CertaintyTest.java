@@ -62,7 +62,7 @@ class CertaintyTest {
     /** Members that would need longer than the longest bake are held to it, whatever stages of given length come after. */
     @Test
     void aToppingInACoolOvenToTheOfficialMinimumIsSureOfItsMinutes() {
-        Dress topping = new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM);
+        Dress topping = new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM));
         Piece thick = Bakes.hake().thick(60).piece();
         for (double dial : new double[] {90, 95, 100, 110}) {
             Programme programme = UsualProgramme.programme(topping, dial, 3);

@@ -40,7 +40,7 @@ class DefaultsProperties {
 
     private static final List<Dress> DRESSES = List.of(
             new OpenTray(),
-            new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM),
+            new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM)),
             new Breaded(Breaded.USUAL_COAT_MM),
             new Parcel(Sheet.PARCHMENT),
             new Parcel(Sheet.FOIL),

@@ -7,7 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import olla.core.dish.Vessel;
 import olla.core.doneness.Doneness;
+import olla.core.dress.Bed;
 import olla.core.dress.Breaded;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
@@ -38,6 +40,8 @@ import olla.core.simulation.BakeRecorder;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.Browning;
 import olla.core.simulation.Frames;
+import olla.core.simulation.Frames.Kind;
+import olla.core.simulation.Frames.LayerDrawing;
 import olla.core.simulation.StageSpan;
 import olla.core.uncertainty.BakeSpec;
 import olla.core.uncertainty.CheckWindow;
@@ -105,7 +109,7 @@ class DressedBakesTest {
     /** Common practice, no source: lean portions about 25 mm thick, 230 °C, 10 minutes and then 1 of grill with a topping. */
     @Test
     void aToppedPortionTakesTenMinutesAndAGrill() {
-        Estimate topped = still(hake(22), new Topping(Mix.CRUMB, When.AFTER, 5), 230);
+        Estimate topped = still(hake(22), new OpenTray(new Topping(Mix.CRUMB, When.AFTER, 5)), 230);
         CheckWindow window = topped.window().orElseThrow();
         assertThat(11.0).isBetween(window.checkFromMin(), window.noLaterThanMin());
     }
@@ -115,7 +119,7 @@ class DressedBakesTest {
     @EnumSource(Mix.class)
     void theGrillIsAsLongAsTheTradeHasIt(Mix mix) {
         for (When when : List.of(When.BEFORE, When.AFTER)) {
-            Estimate topped = still(hake(25), new Topping(mix, when, 6), 220);
+            Estimate topped = still(hake(25), new OpenTray(new Topping(mix, when, 6)), 220);
             StageSpan grill = topped.stages().stream()
                     .filter(s -> s.stage() instanceof Stage.Grill)
                     .findFirst()
@@ -125,10 +129,43 @@ class DressedBakesTest {
         }
     }
 
+    /** Common practice, no source: the same dish of fish takes some minutes more in clay than on a sheet tray. */
+    @Test
+    void aDishOfClayTakesLongerThanATray() {
+        Estimate tray = still(hake(25), in(Vessel.SHEET_TRAY), 200);
+        Estimate clay = still(hake(25), in(Vessel.STONEWARE), 200);
+        assertThat(clay.bakeMinutes() - tray.bakeMinutes()).isBetween(0.5, 6.0);
+        assertThat(still(hake(25), in(Vessel.CAST_PAN), 200).bakeMinutes()).isGreaterThan(tray.bakeMinutes());
+    }
+
+    private static OpenTray in(Vessel vessel) {
+        return new OpenTray(Finish.BARE, Underlay.NONE, Bed.NONE, List.of(), vessel);
+    }
+
+    /** A fish on citrus under a herb paste, with crumbs on at the end: each lies where it was laid, from when it was. */
+    @Test
+    void aFishOnCitrusUnderAPasteGetsLateCrumbs() {
+        OpenTray dress = new OpenTray(
+                Finish.BARE,
+                Underlay.CITRUS,
+                Bed.NONE,
+                List.of(new Topping(Mix.PASTE, When.BEFORE, 4), new Topping(Mix.CRUMB, When.AFTER, 3)),
+                Vessel.SHEET_TRAY);
+        Estimate laid = still(hake(25), dress, 220);
+        assertThat(laid.frames().layers())
+                .extracting(LayerDrawing::kind)
+                .containsExactly(Kind.BED, Kind.COAT, Kind.COAT);
+        assertThat(laid.frames().layers().get(1).fromMinute()).isZero();
+        assertThat(laid.frames().layers().get(2).fromMinute()).isGreaterThan(8);
+        assertThat(laid.bakeMinutes()).isBetween(10.0, 22.0);
+        assertThat(laid.bakeMinutes())
+                .isGreaterThan(still(hake(25), new OpenTray(), 220).bakeMinutes());
+    }
+
     @Test
     void aToppingShieldsWhatIsUnderIt() {
         double bare = still(hake(25), new OpenTray(), 220).bakeMinutes();
-        Estimate topped = still(hake(25), new Topping(Mix.COOKED, When.BEFORE, 8), 220);
+        Estimate topped = still(hake(25), new OpenTray(new Topping(Mix.COOKED, When.BEFORE, 8)), 220);
         assertThat(topped.bakeMinutes()).isGreaterThan(bare);
         assertThat(topped.waterLossG())
                 .isLessThan(still(hake(25), new OpenTray(), 220).waterLossG());

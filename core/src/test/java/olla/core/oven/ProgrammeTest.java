@@ -105,8 +105,8 @@ class ProgrammeTest {
         for (Dress dress : List.of(
                 new OpenTray(),
                 new OpenTray(Finish.GLAZED, Underlay.NONE),
-                new Topping(Mix.CRUMB, Topping.When.BEFORE, 6),
-                new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6),
+                new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)),
+                new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)),
                 new Breaded(Breaded.USUAL_COAT_MM))) {
             Programme usual = UsualProgramme.programme(dress, 100, 3);
             assertThat(usual.closed(openMinutes).bakeMinutes().orElseThrow())
@@ -118,7 +118,8 @@ class ProgrammeTest {
     /** Taken out before its grill it has had none; taken out in the grill it has had that much of it. */
     @Test
     void aBakeAsItWentEndsWhereItCameOut() {
-        Programme topped = UsualProgramme.programme(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6), 200, 3);
+        Programme topped =
+                UsualProgramme.programme(new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)), 200, 3);
         assertThat(topped.tailMinutes()).isEqualTo(3);
         assertThat(topped.until(1, false).bakeMinutes().orElseThrow()).isEqualTo(1);
         assertThat(topped.until(1, false).grills()).isFalse();

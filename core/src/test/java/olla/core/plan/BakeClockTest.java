@@ -160,7 +160,7 @@ class BakeClockTest {
 
     @Test
     void theCheckComesBeforeTheGrillAndTheGrillWhenItIsTapped() {
-        BakeFacts facts = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.BEFORE, 6));
+        BakeFacts facts = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
         double grill = 3;
         assertThat(phases(facts)).containsExactly(Phase.SHUT, Phase.CHECK, Phase.STEP);
         assertThat(only(facts, Phase.CHECK).fromSeconds()).isEqualTo(60 * (9 - grill));
@@ -172,7 +172,7 @@ class BakeClockTest {
 
     @Test
     void crumbsPartWayAndSidesHaveTheirCall() {
-        BakeFacts crumbs = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6));
+        BakeFacts crumbs = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)));
         assertThat(BakeClock.moments(crumbs)).anySatisfy(m -> {
             assertThat(m.say()).hasToString("what.TOPPING.say");
             assertThat(m.hint().toString()).contains("hand.then-dial{dial=220 DIAL}");
@@ -197,8 +197,8 @@ class BakeClockTest {
         for (Dress dress : List.of(
                 new OpenTray(),
                 new OpenTray(Finish.GLAZED, Underlay.NONE),
-                new Topping(Mix.CRUMB, Topping.When.AFTER, 6),
-                new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6),
+                new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)),
+                new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)),
                 new Parcel(Sheet.FOIL),
                 new SaltCrust(SaltCrust.Damping.WATER_ONLY))) {
             BakeFacts facts = dressed(HAKE, dress);
@@ -268,23 +268,23 @@ class BakeClockTest {
     /** A topping that is put on after the bake is not lifted before it is there. */
     @Test
     void aCheckSpeaksOfWhatIsThereByThen() {
-        BakeFacts after = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.AFTER, 6));
+        BakeFacts after = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)));
         assertThat(Checking.of(after).how()).hasToString("check.how.knife");
         assertThat(only(after, Phase.CHECK).hint().toString()).doesNotContain("topping");
         assertThat(Checking.of(stepped(after, 1, 8)).how()).hasToString("check.how.topping");
-        BakeFacts before = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.BEFORE, 6));
+        BakeFacts before = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
         assertThat(Checking.of(before).how()).hasToString("check.how.topping");
         // Crumbs that went on at half time are there at the check, tapped or not.
-        BakeFacts partWay = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6));
+        BakeFacts partWay = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)));
         assertThat(Checking.of(partWay).how()).hasToString("check.how.topping");
     }
 
     @Test
     void theNextThingForTheHandsIsTheFirstThatIsStillToDo() {
-        BakeFacts grilled = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.BEFORE, 6));
+        BakeFacts grilled = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
         assertThat(NextHand.after(grilled, 5)).contains(new NextHand(10.5 - 3, NextHand.GRILL));
         assertThat(NextHand.after(stepped(grilled, 1, 7), 8)).isEmpty();
-        BakeFacts fresh = dressed(HAKE, new Topping(Mix.CRUMB, Topping.When.AFTER, 6));
+        BakeFacts fresh = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)));
         assertThat(NextHand.after(fresh, 5).orElseThrow().say()).hasToString("what.TOPPING.say");
         assertThat(NextHand.after(plain(), 5)).isEmpty();
     }

@@ -12,6 +12,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.DoubleRange;
+import olla.core.dish.Vessel;
+import olla.core.dress.Bed;
 import olla.core.dress.Breaded;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
@@ -48,11 +50,8 @@ class DressProperties {
         return Arbitraries.oneOf(
                 Combinators.combine(Arbitraries.of(Finish.class), Arbitraries.of(Underlay.class))
                         .as(OpenTray::new),
-                Combinators.combine(
-                                Arbitraries.of(Mix.class),
-                                Arbitraries.of(Topping.When.class),
-                                Arbitraries.doubles().between(2, 12))
-                        .as(Topping::new),
+                Combinators.combine(Arbitraries.of(Underlay.class), toppings(), Arbitraries.of(Vessel.class))
+                        .as((under, on, vessel) -> new OpenTray(Finish.BARE, under, Bed.NONE, on, vessel)),
                 Arbitraries.doubles().between(1.5, 5).map(Breaded::new),
                 Combinators.combine(
                                 Arbitraries.of(Sheet.class),
@@ -67,6 +66,17 @@ class DressProperties {
                                 Vegetable.Cutting.THIN_SLICES,
                                 depth,
                                 List.of(Vegetable.PEAS))));
+    }
+
+    private static Arbitrary<List<Topping>> toppings() {
+        return Combinators.combine(
+                        Arbitraries.of(Mix.class),
+                        Arbitraries.of(Topping.When.class),
+                        Arbitraries.doubles().between(2, 12))
+                .as(Topping::new)
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(3);
     }
 
     private static Piece piece(Dress dress, double thick, double startC, Filling filling) {

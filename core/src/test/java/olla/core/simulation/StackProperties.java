@@ -39,8 +39,6 @@ class StackProperties {
     private static final String SEED = "20261127";
     private static final double SLACK_MIN = 0.06;
 
-    /* Stoneware, 8 mm: 1.3 W/mK, 2 MJ/m³K (order of magnitude, from memory). */
-    private static final Vessel STONEWARE = new Vessel(0.008, 1.3, 2e6, 0.9, 22);
     private static final Stuff CRUMB = Stuff.spread(700, 120);
 
     @Provide
@@ -60,7 +58,7 @@ class StackProperties {
                         Arbitraries.of(CRUMB, Stuff.spread(950, 300), Stuff.VEGETABLES),
                         Arbitraries.doubles().between(2, 10),
                         Arbitraries.of(true, false))
-                .as((stuff, depth, later) -> (Laid) new Laid.On(stuff, depth, later, 12))
+                .as((stuff, depth, later) -> (Laid) new Laid.On(stuff, depth, later ? 1 : 0, 12))
                 .list()
                 .ofMaxSize(3);
     }
@@ -78,8 +76,8 @@ class StackProperties {
         List<Laid> all = new ArrayList<>(under);
         all.addAll(single);
         // What comes later lies on what is there before.
-        on.stream().filter(l -> !((Laid.On) l).later()).forEach(all::add);
-        on.stream().filter(l -> ((Laid.On) l).later()).forEach(all::add);
+        on.stream().filter(l -> ((Laid.On) l).joins() == 0).forEach(all::add);
+        on.stream().filter(l -> ((Laid.On) l).joins() > 0).forEach(all::add);
         return all;
     }
 
@@ -115,7 +113,7 @@ class StackProperties {
             @ForAll @DoubleRange(min = 18, max = 40) double thick,
             @ForAll @Size(min = 1, max = 3) List<@DoubleRange(min = 2, max = 9) Double> minutes,
             @ForAll @DoubleRange(min = 150, max = 260) double ovenC) {
-        boolean later = on.stream().anyMatch(l -> ((Laid.On) l).later());
+        boolean later = on.stream().anyMatch(l -> ((Laid.On) l).joins() > 0);
         List<Stage> stages = new ArrayList<>();
         for (double minute : minutes) {
             stages.add(new Stage.Bake(ovenC, OptionalDouble.of(minute)));
@@ -126,7 +124,8 @@ class StackProperties {
         }
         stages.add(new Stage.Rest(3));
         Optional<Cover> cover = covered ? Optional.of(new Cover(0.3, 15, 300)) : Optional.empty();
-        BakeModel model = model(stoneware ? STONEWARE : Vessel.SHEET_TRAY, stack(under, single, on), cover, thick);
+        BakeModel model =
+                model(stoneware ? Vessel.STONEWARE : Vessel.SHEET_TRAY, stack(under, single, on), cover, thick);
         BakeProgress progress = new BakeProgress(model, new Programme(stages));
         for (Stage stage : stages) {
             double before = progress.solver().storedJ(progress.state());
@@ -154,7 +153,7 @@ class StackProperties {
             @ForAll("on") List<Laid> on,
             @ForAll Random random) {
         List<Laid> there = on.stream()
-                .map(l -> (Laid) new Laid.On(l.stuff(), ((Laid.On) l).depthMm(), false, l.startC()))
+                .map(l -> (Laid) new Laid.On(l.stuff(), ((Laid.On) l).depthMm(), 0, l.startC()))
                 .toList();
         List<List<Laid>> groups = new ArrayList<>(List.of(under, single, there));
         double asListed =
@@ -174,12 +173,12 @@ class StackProperties {
             @ForAll @DoubleRange(min = 18, max = 35) double thick,
             @ForAll @DoubleRange(min = 170, max = 240) double ovenC) {
         List<Laid> one = new ArrayList<>(under);
-        one.add(new Laid.On(CRUMB, first, false, 12));
+        one.add(new Laid.On(CRUMB, first, 0, 12));
         List<Laid> two = new ArrayList<>(one);
-        two.add(new Laid.On(CRUMB, second, false, 12));
+        two.add(new Laid.On(CRUMB, second, 0, 12));
         double before = minutes(Vessel.SHEET_TRAY, one, thick, ovenC);
         assertThat(minutes(Vessel.SHEET_TRAY, two, thick, ovenC)).isGreaterThan(before - SLACK_MIN);
-        assertThat(minutes(STONEWARE, one, thick, ovenC)).isGreaterThan(before - SLACK_MIN);
+        assertThat(minutes(Vessel.STONEWARE, one, thick, ovenC)).isGreaterThan(before - SLACK_MIN);
     }
 
     /** Two layers of the same stuff are one layer as deep as both. */
@@ -188,10 +187,10 @@ class StackProperties {
             @ForAll @DoubleRange(min = 4, max = 10) double depth,
             @ForAll @DoubleRange(min = 0.3, max = 0.7) double cut,
             @ForAll @DoubleRange(min = 18, max = 35) double thick) {
-        double whole = minutes(Vessel.SHEET_TRAY, List.of(new Laid.On(CRUMB, depth, false, 12)), thick, 210);
+        double whole = minutes(Vessel.SHEET_TRAY, List.of(new Laid.On(CRUMB, depth, 0, 12)), thick, 210);
         double halves = minutes(
                 Vessel.SHEET_TRAY,
-                List.of(new Laid.On(CRUMB, cut * depth, false, 12), new Laid.On(CRUMB, (1 - cut) * depth, false, 12)),
+                List.of(new Laid.On(CRUMB, cut * depth, 0, 12), new Laid.On(CRUMB, (1 - cut) * depth, 0, 12)),
                 thick,
                 210);
         // Each is cut into cells of its own, and coarsely here.

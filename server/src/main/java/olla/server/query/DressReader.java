@@ -1,6 +1,9 @@
 package olla.server.query;
 
+import java.util.ArrayList;
 import java.util.List;
+import olla.core.dish.Vessel;
+import olla.core.dress.Bed;
 import olla.core.dress.Breaded;
 import olla.core.dress.Dress;
 import olla.core.dress.EggSize;
@@ -29,6 +32,7 @@ import olla.core.messages.Unit;
 import olla.core.plan.TrayFit;
 import olla.server.query.EstimateRequest.DressInput;
 import olla.server.query.EstimateRequest.DressKind;
+import olla.server.query.EstimateRequest.ToppingInput;
 
 /** Reads a dress from a request, with what is usual where nothing is said. */
 final class DressReader {
@@ -43,12 +47,13 @@ final class DressReader {
                     .throwIfAny();
         }
         return switch (input.kind()) {
-            case OPEN_TRAY -> new OpenTray(or(input.finish(), Finish.BARE), or(input.underlay(), Underlay.NONE));
+            case OPEN_TRAY -> open(input, or(input.toppings(), List.of()));
             case TOPPING ->
-                new Topping(
-                        or(input.mix(), Mix.CRUMB),
-                        or(input.when(), When.BEFORE),
-                        or(input.depthMm(), Topping.USUAL_DEPTH_MM));
+                open(
+                        input,
+                        input.toppings() == null || input.toppings().isEmpty()
+                                ? List.of(new ToppingInput(input.mix(), input.when(), input.depthMm()))
+                                : input.toppings());
             case BREADED -> new Breaded(or(input.depthMm(), Breaded.USUAL_COAT_MM));
             case PARCHMENT -> parcel(input, Sheet.PARCHMENT, Fold.HEART);
             case FOIL -> parcel(input, Sheet.FOIL, Fold.SEAM_UP);
@@ -60,6 +65,36 @@ final class DressReader {
                         or(input.depthMm(), TrayBake.USUAL_DEPTH_MM),
                         kinds(input.sides(), "sides", List.of()));
         };
+    }
+
+    private static OpenTray open(DressInput input, List<ToppingInput> toppings) {
+        Refusals refusals = new Refusals();
+        List<Topping> on = new ArrayList<>();
+        for (int i = 0; i < toppings.size(); i++) {
+            ToppingInput one = toppings.get(i);
+            if (one == null) {
+                refusals.add("toppings", "missing.topping");
+            } else {
+                // One topping may be said in fields of the dress itself.
+                String field = input.toppings() == null ? "" : "toppings[" + i + "]";
+                on.add(refusals.take(field, () -> topping(one)));
+            }
+        }
+        List<Vegetable> vegetables = kinds(input.vegetables(), "vegetables", List.of());
+        Bed bed = refusals.take(
+                "", () -> new Bed(vegetables, or(input.bedMm(), vegetables.isEmpty() ? 0 : Parcel.USUAL_BED_MM)));
+        refusals.throwIfAny();
+        return new OpenTray(
+                or(input.finish(), Finish.BARE),
+                or(input.underlay(), Underlay.NONE),
+                bed,
+                on,
+                or(input.vessel(), Vessel.SHEET_TRAY));
+    }
+
+    private static Topping topping(ToppingInput input) {
+        return new Topping(
+                or(input.mix(), Mix.CRUMB), or(input.when(), When.BEFORE), or(input.depthMm(), Topping.USUAL_DEPTH_MM));
     }
 
     private static Parcel parcel(DressInput input, Sheet sheet, Fold usual) {

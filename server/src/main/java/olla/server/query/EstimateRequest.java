@@ -3,6 +3,7 @@ package olla.server.query;
 import com.fasterxml.jackson.annotation.JsonAlias;
 import java.util.List;
 import java.util.Optional;
+import olla.core.dish.Vessel;
 import olla.core.doneness.Doneness;
 import olla.core.dress.EggSize;
 import olla.core.dress.Finish;
@@ -79,14 +80,16 @@ public record EstimateRequest(
      * The dress. Each kind reads its own fields and no others; what is not said is as usual.
      *
      * @param kind the dress
-     * @param finish OPEN_TRAY: on its face
-     * @param underlay OPEN_TRAY: under it
-     * @param mix TOPPING: of what
-     * @param when TOPPING: when it goes on
+     * @param finish OPEN_TRAY and TOPPING: on its face
+     * @param underlay OPEN_TRAY and TOPPING: under it
+     * @param vessel OPEN_TRAY and TOPPING: what it all lies in
+     * @param toppings OPEN_TRAY and TOPPING: what is spread on it, from below to above; instead of mix, when and depthMm
+     * @param mix TOPPING: of what, where one is on it
+     * @param when TOPPING: when that goes on
      * @param depthMm TOPPING and BREADED: how thick, mm; TRAY_BAKE: how deep the base, mm
      * @param fold PARCHMENT and FOIL: how it is closed
-     * @param vegetables PARCHMENT and FOIL: the bed; TRAY_BAKE: the base
-     * @param bedMm PARCHMENT and FOIL: how deep the bed, mm
+     * @param vegetables TRAY_BAKE: the base; the others but SALT_CRUST and BREADED: the bed
+     * @param bedMm all with a bed: how deep that is, mm
      * @param splashMl PARCHMENT and FOIL: liquid poured in, ml
      * @param acid PARCHMENT and FOIL: something sour is inside
      * @param school SALT_CRUST: how the salt is made damp
@@ -125,7 +128,29 @@ public record EstimateRequest(
             @MaybeAbsent Double trayLengthMm,
             @MaybeAbsent Double trayWidthMm,
             @MaybeAbsent Cutting cutting,
-            @MaybeAbsent List<Vegetable> sides) {}
+            @MaybeAbsent List<Vegetable> sides,
+            @MaybeAbsent List<ToppingInput> toppings,
+            @MaybeAbsent Vessel vessel) {
+
+        /** A dress of which nothing else was said. */
+        public static DressInput of(DressKind kind) {
+            return new DressInput(
+                    kind, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+                    null, null, null, null, null, null, null, null, null);
+        }
+    }
+
+    /**
+     * Something spread on the fish, or on what is on it.
+     *
+     * @param mix of what; crumb where it is not said
+     * @param when when it goes on; before the fish goes in where it is not said
+     * @param depthMm how deep, mm; as usual where it is not said
+     */
+    public record ToppingInput(
+            @MaybeAbsent Mix mix,
+            @MaybeAbsent When when,
+            @MaybeAbsent Double depthMm) {}
 
     /**
      * The oven.

@@ -14,6 +14,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.Base64;
 import java.util.Collections;
+import java.util.List;
 import java.util.stream.Stream;
 import olla.server.MockWeb;
 import olla.server.Started;
@@ -202,6 +203,37 @@ class EstimateApiTest {
                 .andExpect(jsonPath("$.colour").isNotEmpty());
     }
 
+    private double likely(String dress, String stages) throws Exception {
+        String answer = ask("""
+            {"piece": {"species":"hake","cut":"PORTION","thicknessMm":26,"massG":160}, "dress": {%s}, "usual": true,
+             "oven": {"kind":"STILL"}, "programme": [{"stage":"BAKE","tempC":220},{"stage":"REST","minutes":3}]}
+            """.formatted(dress))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        com.jayway.jsonpath.DocumentContext json = com.jayway.jsonpath.JsonPath.parse(answer);
+        assertThat(json.<List<String>>read("$.programme[*].stage")).containsExactly(stages.split(" "));
+        return json.<Double>read("$.likelyMin");
+    }
+
+    /** One topping said as it used to be is the same as one said in a list; several lie on one another, in what they stand in. */
+    @Test
+    void whatIsSpreadOnItIsAListFromBelowToAbove() throws Exception {
+        double once =
+                likely("\"kind\":\"TOPPING\",\"mix\":\"PASTE\",\"when\":\"BEFORE\",\"depthMm\":4", "BAKE GRILL REST");
+        double listed = likely(
+                "\"kind\":\"TOPPING\",\"toppings\":[{\"mix\":\"PASTE\",\"when\":\"BEFORE\",\"depthMm\":4}]",
+                "BAKE GRILL REST");
+        assertThat(listed).isEqualTo(once);
+        String pasteAndCrumb = "\"kind\":\"TOPPING\",\"underlay\":\"CITRUS\",\"toppings\":["
+                + "{\"mix\":\"PASTE\",\"when\":\"BEFORE\",\"depthMm\":4},{\"mix\":\"CRUMB\",\"when\":\"AFTER\",\"depthMm\":3}]";
+        double both = likely(pasteAndCrumb, "BAKE ADD GRILL REST");
+        assertThat(both).isGreaterThan(once);
+        assertThat(likely(pasteAndCrumb + ",\"vessel\":\"STONEWARE\"", "BAKE ADD GRILL REST"))
+                .isGreaterThan(both + 0.5);
+    }
+
     /** Dress, programme, and what the answer must say. */
     static Stream<Arguments> whatCannotBe() {
         String bake = "{\"stage\":\"BAKE\",\"tempC\":200}";
@@ -225,6 +257,19 @@ class EstimateApiTest {
                         "\"kind\":\"TOPPING\",\"when\":\"AFTER\"",
                         bake + "," + grill,
                         "an ADD of the TOPPING is missing"),
+                arguments(
+                        "\"kind\":\"TOPPING\",\"toppings\":[{\"mix\":\"PASTE\"},{\"depthMm\":90}]",
+                        bake,
+                        "90\u00a0mm is out of range"),
+                arguments("\"kind\":\"OPEN_TRAY\",\"toppings\":[null]", bake, "A topping that is missing"),
+                arguments(
+                        "\"kind\":\"TOPPING\",\"toppings\":[{},{},{},{},{}]",
+                        bake,
+                        "At most 4 toppings go on one another"),
+                arguments(
+                        "\"kind\":\"OPEN_TRAY\",\"bedMm\":90,\"vegetables\":[\"LEEK\"]",
+                        bake,
+                        "90\u00a0mm is out of range"),
                 arguments("\"kind\":\"TRAY_BAKE\"", bake + "," + grill, "an ADD of the FISH is missing"),
                 arguments(
                         "\"kind\":\"FOIL\",\"bedMm\":900,\"vegetables\":[\"LEEK\"]",

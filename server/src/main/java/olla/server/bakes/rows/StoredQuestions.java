@@ -59,7 +59,7 @@ public class StoredQuestions {
                 r.piece() == null
                         ? new PieceInput("", Cut.PORTION, null, null, null, null, null, null, null, null)
                         : r.piece(),
-                r.dress() == null || r.dress().kind() == null ? PLAIN : r.dress(),
+                r.dress() == null || r.dress().kind() == null ? DressInput.of(DressKind.OPEN_TRAY) : r.dress(),
                 r.oven() == null || r.oven().kind() == null ? new OvenInput(OvenKind.STILL, null) : r.oven(),
                 r.programme() == null ? List.of() : r.programme(),
                 r.usual(),
@@ -68,31 +68,6 @@ public class StoredQuestions {
                 r.atRisk(),
                 r.parasites());
     }
-
-    private static final DressInput PLAIN = new DressInput(
-            DressKind.OPEN_TRAY,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null);
 
     /**
      * A request put into the craft's terms.
