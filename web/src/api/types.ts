@@ -45,6 +45,7 @@ export type Topping = NonNullable<Dressed['toppings']>[number]
 export type Vessel = NonNullable<Dressed['vessel']>
 export type Vegetable = Schemas['VegetableEntry']['vegetable']
 export type Filling = NonNullable<Question['piece']['filling']>
+export type Kept = NonNullable<Question['piece']['fillingKept']>
 export type Stance = NonNullable<Question['piece']['orientation']>
 export type Fold = NonNullable<Dressed['fold']>
 export type DishTurn = Schemas['DishTurn']

@@ -7,6 +7,7 @@ import type {
   DressKind,
   Filling,
   Fold,
+  Kept,
   Oven,
   RuleOfThumb,
   StageSpan,
@@ -106,6 +107,13 @@ export const CUTTINGS: Record<Of<'cutting'>, string> = {
   THIN_SLICES: t('label.cutting.THIN_SLICES'),
   SLICES: t('label.cutting.SLICES'),
   WEDGES: t('label.cutting.WEDGES'),
+}
+
+/** Where a stuffing comes from. */
+export const KEPT: Record<Kept, string> = {
+  FRIDGE: t('label.kept.FRIDGE'),
+  MIXED: t('label.kept.MIXED'),
+  HOT: t('label.kept.HOT'),
 }
 
 /** What is inside a piece. */

@@ -12,6 +12,7 @@ import type {
   Dressed,
   DressKind,
   Filling,
+  Kept,
   Oven,
   Parasites,
   Question,
@@ -37,6 +38,9 @@ export interface OnBench {
   frozen: boolean
   stance: Stance
   filling: Filling
+  /** Stuffing in each, g. */
+  fillingG: number | null
+  fillingKept: Kept
   pieces: number
   dress: DressKind
   /** What was said of each dress; what was not is as usual. */
@@ -69,6 +73,8 @@ const FIRST: OnBench = {
   frozen: false,
   stance: 'LYING',
   filling: 'NONE',
+  fillingG: null,
+  fillingKept: 'MIXED',
   pieces: 4,
   dress: 'OPEN_TRAY',
   ways: {},
@@ -104,6 +110,11 @@ export function asked(span: StageSpan): StageInput {
       return { stage: span.stage, minutes }
   }
 }
+
+const stuffing = ({ fillingG, fillingKept }: OnBench) => ({
+  ...(fillingG === null ? {} : { fillingG }),
+  fillingKept,
+})
 
 /** The bench: what lies on it, the answer, and the way back. */
 export const useBench = defineStore('bench', () => {
@@ -151,6 +162,7 @@ export const useBench = defineStore('bench', () => {
         frozen: on.value.frozen,
         orientation: stands.value ? on.value.stance : 'LYING',
         filling: on.value.filling,
+        ...(on.value.filling === 'STUFFING' ? stuffing(on.value) : {}),
       },
       dress: { ...way.value, kind: on.value.dress },
       oven: { kind: oven.value.kind, calibration: oven.value.calibration },
@@ -334,6 +346,8 @@ export const useBench = defineStore('bench', () => {
       frozen: past.piece.frozen ?? false,
       stance: past.piece.orientation ?? 'LYING',
       filling: past.piece.filling ?? 'NONE',
+      fillingG: past.piece.fillingG ?? null,
+      fillingKept: past.piece.fillingKept ?? 'MIXED',
       pieces: past.pieces ?? 1,
       ovenId,
       doneness: past.doneness ?? FIRST.doneness,

@@ -7,6 +7,7 @@ import NumberField from '../../components/NumberField.vue'
 import { useBench } from '../../stores/bench'
 import ChoiceField from '../../components/ChoiceField.vue'
 import StepButtons from '../../components/StepButtons.vue'
+import FillingQuestions from './FillingQuestions.vue'
 import OpenQuestions from './OpenQuestions.vue'
 import SaltQuestions from './SaltQuestions.vue'
 import SaltThere from './SaltThere.vue'
@@ -157,13 +158,7 @@ function setMix(mix: string) {
         @choose="(sides: Vegetable[]) => bench.say({ sides })"
       />
     </template>
-    <ChoiceField
-      :label="t('ui.dress.inside-it')"
-      :choices="choices(labels.FILLINGS)"
-      :chosen="bench.on.filling"
-      :refusal="bench.refusal('filling')"
-      @choose="(filling) => bench.change({ filling })"
-    />
+    <FillingQuestions />
     <ChoiceField
       v-if="bench.stands"
       :label="t('ui.dress.it-lies')"

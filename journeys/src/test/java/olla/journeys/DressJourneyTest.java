@@ -221,6 +221,16 @@ class DressJourneyTest {
         screen.waitForText(Bench.TICKET, "The stuffing sets the time");
         assertThat(minutesIn(screen.text(Bench.LIKELY))).isGreaterThan(plain);
         screen.see(Bench.FILLING);
+        double usual = minutesIn(screen.text(Bench.LIKELY));
+        bench.amount("Stuffing, each", "40");
+        screen.waitForText(Bench.TICKET, "160 g");
+        screen.waitForText(Bench.TO_KNOW, "measure the thickest place with it in");
+        bench.choose("It goes in", "cooked, hot");
+        screen.until("hot is sooner done", () -> minutesIn(screen.text(Bench.LIKELY)) < usual ? true : null);
+        screen.waitForText(Bench.CAUTIONS, "Hot stuffing");
+        assertThat(screen.objections()).isEmpty();
+        bench.amount("Stuffing, each", "900");
+        screen.waitForText(Bench.DRESS_REFUSED, "out of range");
     }
 
     @Test

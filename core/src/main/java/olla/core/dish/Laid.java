@@ -1,10 +1,9 @@
 package olla.core.dish;
 
+import olla.core.units.Temperature;
+
 /** A layer as it is laid: of what, where, and how much of it. */
 public sealed interface Laid {
-
-    /** What has been mixed for a fish is as warm as this when it goes on, °C (common practice, no source). */
-    double PREPARED_C = 12;
 
     /** What it is of. */
     Stuff stuff();
@@ -44,7 +43,7 @@ public sealed interface Laid {
 
         /** A gutted belly with nothing in it. */
         public static Inside hollow() {
-            return new Inside(Stuff.HOLLOW, HOLLOW_OF_THICKNESS, HOLLOW_OF_DEPTH, PREPARED_C);
+            return new Inside(Stuff.HOLLOW, HOLLOW_OF_THICKNESS, HOLLOW_OF_DEPTH, Temperature.MIXED_C);
         }
 
         /** Whether there is nothing but air. */

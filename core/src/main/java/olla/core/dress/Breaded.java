@@ -8,6 +8,7 @@ import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
 import olla.core.units.Amount;
 import olla.core.units.Measure;
+import olla.core.units.Temperature;
 
 /**
  * Dipped, floured and crumbed all round, turned at half time.
@@ -53,7 +54,7 @@ public record Breaded(double coatMm) implements Dress {
 
     @Override
     public List<Laid> layers() {
-        return List.of(new Laid.Coat(Stuff.spread(DENSITY_KG_M3, WATER_KG_M3), coatMm, Laid.PREPARED_C));
+        return List.of(new Laid.Coat(Stuff.spread(DENSITY_KG_M3, WATER_KG_M3), coatMm, Temperature.MIXED_C));
     }
 
     @Override

@@ -12,6 +12,8 @@ import olla.core.fish.Composition;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
+import olla.core.fish.Stuffing;
+import olla.core.units.Temperature;
 
 /** How a fish is dressed for the oven, and what that puts between it and the heat. */
 public sealed interface Dress permits OpenTray, Breaded, Parcel, SaltCrust, TrayBake {
@@ -64,10 +66,15 @@ public sealed interface Dress permits OpenTray, Breaded, Parcel, SaltCrust, Tray
         if (filling == Filling.NONE) {
             return piece.cut() == Cut.WHOLE ? Optional.of(Laid.Inside.hollow()) : Optional.empty();
         }
-        return Optional.of(new Laid.Inside(
-                filling == Filling.STUFFING ? Stuff.STUFFING : Stuff.AROMATICS,
-                filling.ofHeight(),
-                filling.ofWidth(),
-                Laid.PREPARED_C));
+        if (filling == Filling.STUFFING) {
+            Stuffing.Shares shares = piece.stuffingShares();
+            return Optional.of(new Laid.Inside(
+                    Stuff.STUFFING,
+                    shares.ofHeight(),
+                    shares.ofWidth(),
+                    piece.stuffing().kept().startC()));
+        }
+        return Optional.of(
+                new Laid.Inside(Stuff.AROMATICS, filling.ofHeight(), filling.ofWidth(), Temperature.MIXED_C));
     }
 }

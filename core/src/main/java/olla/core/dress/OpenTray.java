@@ -107,7 +107,7 @@ public record OpenTray(Finish finish, Underlay underlay, Bed bed, List<Topping> 
         }
         for (Topping topping : on) {
             int joins = 1 + later().indexOf(topping.when());
-            layers.add(new Laid.On(topping.mix().stuff(), topping.depthMm(), joins, Laid.PREPARED_C));
+            layers.add(new Laid.On(topping.mix().stuff(), topping.depthMm(), joins, Temperature.MIXED_C));
         }
         return layers;
     }

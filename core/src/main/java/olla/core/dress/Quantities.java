@@ -64,6 +64,7 @@ public record Quantities(
                 .range("bagG", "bag-of-salt", bagG, 50, 25_000, Unit.GRAM)
                 .throwIfAny();
         Page page = new Page(piece, pieces, bakeMinutes);
+        page.stuffing();
         if (dress instanceof OpenTray open) {
             page.open(open);
         } else if (dress instanceof Breaded breaded) {
@@ -122,6 +123,14 @@ public record Quantities(
 
         private double faceDm2() {
             return piece.upperSideMm2() / 1e4;
+        }
+
+        void stuffing() {
+            if (piece.stuffingG() > 0) {
+                add("stuffing", piece.stuffingG(), Measure.GRAM);
+                // What it weighs raw says nothing of that.
+                say("measure-stuffed");
+            }
         }
 
         void open(OpenTray open) {

@@ -23,6 +23,7 @@ import olla.core.messages.Unit;
  * @param frozen true where it goes in hard
  * @param orientation how it lies on its tray
  * @param filling what is inside it
+ * @param stuffing how much of it there is where that is a stuffing
  */
 public record Piece(
         Species species,
@@ -35,7 +36,8 @@ public record Piece(
         double startTempC,
         boolean frozen,
         Orientation orientation,
-        Filling filling) {
+        Filling filling,
+        Stuffing stuffing) {
 
     /** Density of raw fish used to turn mass into size, kg/m³ (about 1050 for lean flesh; common practice, no source). */
     public static final double DENSITY_KG_M3 = 1050;
@@ -63,6 +65,7 @@ public record Piece(
     private static final double WARMEST_START_C = 25;
     private static final double LEAST_WIDTH_OVER_THICKNESS = 1.3;
     private static final double LEAST_FILLED_MM = 18;
+    private static final double LEAST_STUFFING_G = 5;
 
     /* How sharply one default goes over into the other. */
     private static final double BLEND = 6;
@@ -90,6 +93,15 @@ public record Piece(
                     Quantity.mm(LEAST_FILLED_MM),
                     "thickness",
                     Quantity.mm(Math.round(thicknessMm)));
+        }
+        if (filling == Filling.STUFFING && stuffing.grams().isPresent() && refusals.none()) {
+            refusals.range(
+                    "fillingG",
+                    "stuffing",
+                    stuffing.grams().getAsDouble(),
+                    LEAST_STUFFING_G,
+                    Math.floor(Stuffing.mostG(cut, massG)),
+                    Unit.GRAM);
         }
         if (orientation == Orientation.STANDING && !cut.stands()) {
             refusals.add("orientation", "refusal.does-not-stand", "cut", cut);
@@ -119,7 +131,8 @@ public record Piece(
                 startTempC,
                 frozen,
                 Orientation.LYING,
-                Filling.NONE);
+                Filling.NONE,
+                Stuffing.USUAL);
     }
 
     /**
@@ -128,8 +141,27 @@ public record Piece(
      * @throws olla.core.messages.RefusedInput where it cannot stand, or is too thin to fill
      */
     public Piece set(Orientation how, Filling inside) {
+        return set(how, inside, Stuffing.USUAL);
+    }
+
+    /**
+     * The same piece, set down and filled with so much.
+     *
+     * @throws olla.core.messages.RefusedInput where it cannot stand, is too thin to fill, or holds no such stuffing
+     */
+    public Piece set(Orientation how, Filling inside, Stuffing of) {
         return new Piece(
-                species, cut, measured, thicknessMm, widthMm, lengthMm, massG, startTempC, frozen, how, inside);
+                species, cut, measured, thicknessMm, widthMm, lengthMm, massG, startTempC, frozen, how, inside, of);
+    }
+
+    /** How much stuffing is in it, g; 0 where there is none. */
+    public double stuffingG() {
+        return filling == Filling.STUFFING ? stuffing.grams().orElseGet(() -> Stuffing.usualG(cut, massG)) : 0;
+    }
+
+    /** How much of its section a stuffing takes, as it lies on its side. */
+    public Stuffing.Shares stuffingShares() {
+        return stuffing.shares(cut, massG);
     }
 
     /** How high it is as it lies, mm. */

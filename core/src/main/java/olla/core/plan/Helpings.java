@@ -1,6 +1,7 @@
 package olla.core.plan;
 
 import olla.core.fish.Cut;
+import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
@@ -57,6 +58,12 @@ public final class Helpings {
     /** Guests fed by what was bought, as a fraction. */
     public static double feeds(double boughtG, Appetite appetite, Cut cut) {
         return boughtG / appetite.grams(cut);
+    }
+
+    /** Guests fed by so many pieces with what is in them, as a fraction. */
+    public static double feeds(Piece piece, int pieces, Appetite appetite) {
+        return feeds(piece.massG() * pieces, appetite, piece.cut())
+                + feeds(piece.stuffingG() * pieces, appetite, Cut.FILLET);
     }
 
     /** Share of a cut that is eaten, 0 to 1. */

@@ -24,6 +24,7 @@ import olla.core.fish.EatingQualities;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.fish.Stuffing.Kept;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
 import olla.core.oven.OvenKind;
@@ -63,7 +64,14 @@ public final class Cautions {
 
     /** What a rule looks at; dress, oven and programme are null at the counter. */
     private record Situation(
-            Species species, Cut cut, Filling filling, Dress dress, OvenKind oven, Programme programme, double peakC) {
+            Species species,
+            Cut cut,
+            Filling filling,
+            boolean hotStuffing,
+            Dress dress,
+            OvenKind oven,
+            Programme programme,
+            double peakC) {
 
         boolean parcel(Sheet sheet) {
             return dress instanceof Parcel parcel && parcel.sheet() == sheet;
@@ -196,6 +204,14 @@ public final class Cautions {
                     "least",
                     Quantity.celsius(Doneness.STUFFING_C)),
             new Rule(
+                    "HOT_STUFFING",
+                    WARN,
+                    When.BENCH,
+                    s -> s.dress() != null && s.hotStuffing(),
+                    COOKING,
+                    "least",
+                    Quantity.celsius(Doneness.STUFFING_C)),
+            new Rule(
                     "GARLIC_OIL",
                     KNOW,
                     When.BENCH,
@@ -241,7 +257,15 @@ public final class Cautions {
      */
     public static List<Caution> of(Piece piece, Dress dress, OvenKind oven, Programme programme, double peakC) {
         return list(
-                new Situation(piece.species(), piece.cut(), piece.filling(), dress, oven, programme, peakC),
+                new Situation(
+                        piece.species(),
+                        piece.cut(),
+                        piece.filling(),
+                        piece.filling() == Filling.STUFFING && piece.stuffing().kept() == Kept.HOT,
+                        dress,
+                        oven,
+                        programme,
+                        peakC),
                 rule -> rule.when() != When.COUNTER);
     }
 
@@ -251,7 +275,7 @@ public final class Cautions {
      * @param peakC what its middle is to come to, °C
      */
     public static List<Caution> atTheCounter(Species species, Cut cut, double peakC) {
-        return list(new Situation(species, cut, Filling.NONE, null, null, null, peakC), rule -> true);
+        return list(new Situation(species, cut, Filling.NONE, false, null, null, null, peakC), rule -> true);
     }
 
     private static List<Caution> list(Situation situation, Predicate<Rule> asked) {

@@ -9,6 +9,9 @@ public final class Temperature {
     /** A kitchen's air and what has stood in it, °C (from memory). */
     public static final double ROOM_C = 22;
 
+    /** What has been mixed for a fish is as warm as this when it goes on or in, °C (common practice, no source). */
+    public static final double MIXED_C = 12;
+
     /** Where water boils at sea level, °C; flesh that still holds water does not pass it (general knowledge). */
     public static final double BOILING_C = 100;
 

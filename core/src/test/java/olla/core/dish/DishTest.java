@@ -20,6 +20,7 @@ import olla.core.fish.MeasuredBy;
 import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.units.Temperature;
 import org.junit.jupiter.api.Test;
 
 /** The dish as it is laid, and what each dress lays. */
@@ -72,7 +73,7 @@ class DishTest {
                         .dish(PORTION)
                         .layers())
                 .singleElement()
-                .isEqualTo(new Laid.On(Mix.CRUMB.stuff(), 6, 1, Laid.PREPARED_C));
+                .isEqualTo(new Laid.On(Mix.CRUMB.stuff(), 6, 1, Temperature.MIXED_C));
         assertThat(new OpenTray().dish(BREAM).the(Laid.Inside.class))
                 .hasValueSatisfying(inside -> assertThat(inside.isHollow()).isTrue());
         assertThat(new OpenTray()

@@ -29,6 +29,7 @@ import olla.core.fish.Filling;
 import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.fish.Stuffing;
 import olla.core.messages.RefusedInput;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
@@ -204,6 +205,27 @@ class DressedBakesTest {
         assertThat(empty.frames().layers())
                 .extracting(Frames.LayerDrawing::kind)
                 .containsOnlyOnce(Frames.Kind.HOLLOW);
+    }
+
+    /** In a fish as thick, more of what governs takes longer; from the fridge too, and hot from the pan much less. */
+    @Test
+    void aStuffingTakesAsLongAsThereIsOfIt() {
+        Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 45, 800);
+        double usual = still(bream.set(Orientation.LYING, Filling.STUFFING), new OpenTray(), 200)
+                .bakeMinutes();
+        assertThat(stuffedMinutes(bream, 1.6, Stuffing.Kept.MIXED)).isGreaterThan(usual);
+        assertThat(stuffedMinutes(bream, 0.5, Stuffing.Kept.MIXED)).isLessThan(usual);
+        assertThat(stuffedMinutes(bream, 1, Stuffing.Kept.FRIDGE)).isGreaterThan(usual);
+        assertThat(stuffedMinutes(bream, 1, Stuffing.Kept.HOT)).isLessThan(usual - 3);
+    }
+
+    private static double stuffedMinutes(Piece bream, double ofUsual, Stuffing.Kept kept) {
+        double usualG = bream.set(Orientation.LYING, Filling.STUFFING).stuffingG();
+        Stuffing stuffing = new Stuffing(OptionalDouble.of(ofUsual * usualG), kept);
+        Estimate stuffed = still(bream.set(Orientation.LYING, Filling.STUFFING, stuffing), new OpenTray(), 200);
+        assertThat(stuffed.cautions().stream().anyMatch(c -> c.code().equals("HOT_STUFFING")))
+                .isEqualTo(kept == Stuffing.Kept.HOT);
+        return stuffed.bakeMinutes();
     }
 
     /** FDA Food Code 3-401.11: a stuffing reaches 74 °C; it decides, and the flesh pays for it. */

@@ -96,6 +96,29 @@ class PieceTest {
                                 .containsExactly("thicknessMm", "massG", "widthMm", "lengthMm", "startTempC"));
     }
 
+    private static Piece stuffed(double grams) {
+        return new Piece(Species.SEA_BREAM, Cut.WHOLE, MeasuredBy.RULER, 50, 120, 330, 900, 6, false)
+                .set(Orientation.LYING, Filling.STUFFING, new Stuffing(OptionalDouble.of(grams), Stuffing.Kept.MIXED));
+    }
+
+    /** Common practice, no source: a fish for two takes a good cup of stuffing; three quarters of its weight still go in. */
+    @Test
+    void aStuffingTakesTheRoomThatItWeighs() {
+        Piece usual = stuffed(100).set(Orientation.LYING, Filling.STUFFING);
+        assertThat(usual.stuffingG()).isBetween(120.0, 220.0);
+        assertThat(usual.stuffingShares().ofHeight()).isCloseTo(Filling.STUFFING.ofHeight(), within(1e-9));
+        assertThat(stuffed(usual.stuffingG()).stuffingShares().ofWidth())
+                .isCloseTo(Filling.STUFFING.ofWidth(), within(1e-9));
+        assertThat(stuffed(60).stuffingShares().ofHeight())
+                .isLessThan(usual.stuffingShares().ofHeight());
+        Stuffing.Shares much = stuffed(0.75 * 900).stuffingShares();
+        assertThat(much.ofHeight()).isBetween(0.5, 0.85);
+        assertThat(much.ofWidth()).isBetween(0.5, 0.85);
+        assertThatThrownBy(() -> stuffed(1500)).hasMessageContaining("fillingG");
+        assertThatThrownBy(() -> stuffed(1)).hasMessageContaining("fillingG");
+        assertThat(usual.set(Orientation.LYING, Filling.NONE).stuffingG()).isZero();
+    }
+
     @Test
     void frozenFishIsColdFish() {
         assertThat(Piece.from(

@@ -66,7 +66,8 @@ public record EstimateAnswer(
             double massG,
             double startTempC,
             MeasuredBy measured,
-            double thicknessDoubtMm) {}
+            double thicknessDoubtMm,
+            @MaybeAbsent Double stuffingG) {}
 
     /**
      * A stage on the clock, with its length.
@@ -188,7 +189,8 @@ public record EstimateAnswer(
                         round(piece.massG()),
                         round(piece.startTempC()),
                         piece.measured(),
-                        round(piece.thicknessDoubtMm())),
+                        round(piece.thicknessDoubtMm()),
+                        piece.stuffingG() == 0 ? null : round(piece.stuffingG())),
                 round(e.bakeMinutes()),
                 programme(question, e),
                 window == null ? null : round(window.checkFromMin()),

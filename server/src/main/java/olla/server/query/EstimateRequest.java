@@ -18,6 +18,7 @@ import olla.core.dress.Vegetable.Cutting;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Orientation;
+import olla.core.fish.Stuffing.Kept;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Stage.What;
@@ -63,6 +64,8 @@ public record EstimateRequest(
      * @param frozen goes in hard
      * @param orientation LYING where it is not said
      * @param filling NONE where it is not said
+     * @param fillingG how much stuffing is in each, g; as much as is usual where it is not said
+     * @param fillingKept where the stuffing comes from; MIXED where it is not said
      */
     public record PieceInput(
             String species,
@@ -74,7 +77,9 @@ public record EstimateRequest(
             @MaybeAbsent Double startTempC,
             @MaybeAbsent Boolean frozen,
             @MaybeAbsent @JsonAlias("stance") Orientation orientation,
-            @MaybeAbsent Filling filling) {}
+            @MaybeAbsent Filling filling,
+            @MaybeAbsent Double fillingG,
+            @MaybeAbsent Kept fillingKept) {}
 
     /**
      * The dress. Each kind reads its own fields and no others; what is not said is as usual.

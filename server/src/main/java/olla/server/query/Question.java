@@ -20,6 +20,7 @@ import olla.core.fish.Piece;
 import olla.core.fish.PlausibilityCheck;
 import olla.core.fish.PlausibilityCheck.Slip;
 import olla.core.fish.Species;
+import olla.core.fish.Stuffing;
 import olla.core.messages.Message;
 import olla.core.messages.Refusals;
 import olla.core.oven.OvenEvents;
@@ -203,7 +204,7 @@ public record Question(
 
     /** How many helpings it comes to, at least one. */
     public int helpings() {
-        double feeds = Helpings.feeds(piece.massG() * pieces, Helpings.Appetite.USUAL, piece.cut());
+        double feeds = Helpings.feeds(piece, pieces, Helpings.Appetite.USUAL);
         return Math.max(1, (int) Math.round(feeds));
     }
 
@@ -236,7 +237,10 @@ public record Question(
                         Boolean.TRUE.equals(input.frozen()))
                 .set(
                         input.orientation() == null ? Orientation.LYING : input.orientation(),
-                        input.filling() == null ? Filling.NONE : input.filling());
+                        input.filling() == null ? Filling.NONE : input.filling(),
+                        new Stuffing(
+                                optional(input.fillingG()),
+                                input.fillingKept() == null ? Stuffing.Kept.MIXED : input.fillingKept()));
     }
 
     private static OvenCalibration calibration(EstimateRequest request) {

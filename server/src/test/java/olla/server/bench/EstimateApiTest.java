@@ -217,6 +217,25 @@ class EstimateApiTest {
         return json.<Double>read("$.likelyMin");
     }
 
+    /** A stuffing is weighed in; it is on the list, and more of it than goes in is refused with how much does. */
+    @Test
+    void aStuffingIsWeighedIn() throws Exception {
+        String bream = """
+            {"piece": {"species":"sea_bream","cut":"WHOLE","massG":900,"filling":"STUFFING","fillingKept":"HOT","fillingG":%s},
+             "dress": {"kind":"OPEN_TRAY"}, "oven": {"kind":"STILL"}, "pieces": 2,
+             "programme": [{"stage":"BAKE","tempC":200},{"stage":"REST"}]}
+            """;
+        ask(bream.formatted("180"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.piece.stuffingG").value(180))
+                .andExpect(jsonPath("$.quantities.amounts[?(@.what == 'stuffing')].value", hasItem(360.0)))
+                .andExpect(jsonPath("$.cautions[*].code", hasItem("HOT_STUFFING")));
+        ask(bream.formatted("5000"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("piece.fillingG"))
+                .andExpect(jsonPath("$.errors[0].message", containsString("A stuffing for one piece of 5\u00a0kg")));
+    }
+
     /** One topping said as it used to be is the same as one said in a list; several lie on one another, in what they stand in. */
     @Test
     void whatIsSpreadOnItIsAListFromBelowToAbove() throws Exception {
