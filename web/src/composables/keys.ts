@@ -19,6 +19,7 @@ export const KEY_LIST: [string, string][] = [
 ]
 
 const TYPING = 'input:not([type=checkbox]), textarea, select, [contenteditable]'
+const OVER = '[role="dialog"]'
 const PRESSING = 'button, a, [role="button"], [role="option"]'
 
 /**
@@ -29,7 +30,8 @@ export function useKeys(keys: Keys) {
   useEventListener(window, 'keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return
     const target = event.target as HTMLElement
-    if (target.closest(TYPING)) return
+    // What lies open over a station has its own keys.
+    if (target.closest(TYPING) || target.closest(OVER)) return
     if ((event.key === 'Enter' || event.key === ' ') && target.closest(PRESSING)) return
     const action = keys[event.key]
     if (action) {

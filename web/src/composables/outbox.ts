@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { Problem, send } from '../api/client'
 import type { Bake, HowItWas, Moment, Tap } from '../api/types'
 import { newId } from '../api/id'
+import { without } from '../api/without'
 
 /** Something tapped that has to reach the kitchen computer, once. */
 export interface Parcel {
@@ -80,12 +81,6 @@ function out(bake: Bake, at: string): Partial<Bake> {
     ...(m.untilSeconds === undefined ? {} : { untilSeconds: m.untilSeconds + seconds }),
   })
   return { outAt: at, actualMin: seconds / 60, moments: follows.map(shifted) }
-}
-
-function without<K extends keyof Bake>(bake: Bake, ...fields: K[]): Bake {
-  const left: Partial<Bake> = { ...bake }
-  fields.forEach((field) => delete left[field])
-  return left as Bake
 }
 
 function withPosted(bake: Bake, tap: Tap): Bake {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '../../messages/say'
 import { useRafFn } from '@vueuse/core'
-import { onMounted } from 'vue'
+import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Oven, Question } from '../../api/types'
 import { useKeys } from '../../composables/keys'
@@ -13,6 +13,7 @@ import PieceSide from './PieceSide.vue'
 import TheCurve from './TheCurve.vue'
 import TheCut from './TheCut.vue'
 import RulesOfThumb from './RulesOfThumb.vue'
+import StagesDialog from './StagesDialog.vue'
 import TheTicket from './TheTicket.vue'
 import TrayList from './TrayList.vue'
 import { useTray } from '../../stores/tray'
@@ -24,6 +25,7 @@ const bench = useBench()
 const running = useRunning()
 const tray = useTray()
 const router = useRouter()
+const stagesOpen = ref(false)
 
 const { pause, resume, isActive } = useRafFn(
   ({ delta }) => {
@@ -88,12 +90,13 @@ onMounted(bench.open)
       <p v-if="bench.problem && !bench.answer" class="trouble" role="alert">{{ bench.problem.message }}</p>
       <DressBar />
       <template v-if="bench.answer">
-        <TheCut :playing="isActive" @play="play" />
+        <TheCut :playing="isActive" @play="play" @stages="stagesOpen = true" />
         <TheCurve @moved="pause" />
         <RulesOfThumb />
         <TrayList />
       </template>
     </section>
+    <StagesDialog v-if="stagesOpen" v-model="stagesOpen" />
     <TheTicket class="ticket" @put-in="putIn" />
   </main>
 </template>

@@ -2,6 +2,7 @@
 import { t } from '../../messages/say'
 import { computed } from 'vue'
 import type { Topping, Vegetable } from '../../api/types'
+import { without } from '../../api/without'
 import * as labels from '../../messages/labels'
 import NumberField from '../../components/NumberField.vue'
 import { useBench } from '../../stores/bench'
@@ -12,7 +13,7 @@ import OpenQuestions from './OpenQuestions.vue'
 import SaltQuestions from './SaltQuestions.vue'
 import SaltThere from './SaltThere.vue'
 import ToppingRows from './ToppingRows.vue'
-import { choices, useWay, without } from './way'
+import { choices, useWay } from './way'
 
 /** The few questions of the dress that is chosen, and how many pieces there are. */
 const bench = useBench()

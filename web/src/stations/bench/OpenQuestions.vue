@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Vegetable } from '../../api/types'
+import { without } from '../../api/without'
 import ChoiceField from '../../components/ChoiceField.vue'
 import NumberField from '../../components/NumberField.vue'
 import * as labels from '../../messages/labels'
 import { t } from '../../messages/say'
 import { useBench, type Way } from '../../stores/bench'
-import { choices, useWay, without } from './way'
+import { choices, useWay } from './way'
 
 /** What an open fish lies on, and in what. */
 defineProps<{ vegetables: { value: Vegetable; words: string }[] }>()

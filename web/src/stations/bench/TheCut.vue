@@ -14,7 +14,7 @@ import VesselDrawing from './VesselDrawing.vue'
 
 /** The cross-section with all that is round it, drawn to its own ruler. Dragging its top edge changes the thickness. */
 defineProps<{ playing: boolean }>()
-defineEmits<{ play: [] }>()
+defineEmits<{ play: []; stages: [] }>()
 
 const HEIGHT = 240
 const LEFT = 56
@@ -116,6 +116,7 @@ function letGo() {
         <button class="quiet-action" @click="$emit('play')">
           {{ playing ? t('ui.cut.stop') : t('ui.cut.play') }} <kbd>{{ t('ui.cut.space') }}</kbd>
         </button>
+        <button class="quiet-action" @click="$emit('stages')">{{ t('ui.stages.open') }}</button>
         <span class="key-hint"><kbd>,</kbd><kbd>.</kbd> {{ t('ui.cut.minute') }}</span>
       </span>
     </h1>

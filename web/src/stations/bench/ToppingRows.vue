@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { DressKind, Topping } from '../../api/types'
+import { without } from '../../api/without'
 import ChoiceField from '../../components/ChoiceField.vue'
 import NumberField from '../../components/NumberField.vue'
 import * as labels from '../../messages/labels'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
-import { choices, without } from './way'
+import { choices } from './way'
 
 /** What is spread on the fish, from below to above: of what each is, when it goes on and how thick. */
 const bench = useBench()

@@ -14,13 +14,6 @@ export const YES_NO = [
   { value: 'no', words: t('ui.dress.no') },
 ]
 
-/** What was said of a dress, but for some of it. */
-export function without(way: Way, ...fields: (keyof Way)[]): Way {
-  const left = { ...way }
-  fields.forEach((field) => delete left[field])
-  return left
-}
-
 /** What was said of the dress that is chosen. */
 export function useWay() {
   const bench = useBench()

@@ -199,6 +199,42 @@ class DressJourneyTest {
         screen.waitForText(OvenSide.SAYS, "Leave it shut");
     }
 
+    /** Stages are put in, changed, moved and taken out; what is left open is solved round them. */
+    @Test
+    void theStagesAreTheCooksOwn() {
+        bench.dress("tray");
+        screen.waitForText(Bench.CHECK_FROM, "min");
+        double usual = minutesIn(screen.text(Bench.LIKELY));
+        screen.tap(Part.button("Stages").in(Bench.INSIDE));
+        Part stages = Part.of("list", "The stages").in(Bench.DIALOG);
+        screen.type(Part.field("Dial of 1").in(stages), "150");
+        screen.until("slower at a gentle dial", () -> minutesIn(screen.text(Bench.LIKELY)) > usual ? true : null);
+        screen.waitForText(Bench.PIECE, "150°");
+        screen.tap(Part.button("+ bake").in(Bench.DIALOG));
+        screen.type(Part.field("Dial of 2").in(stages), "250");
+        screen.tap(Part.button("+ turn it over").in(Bench.DIALOG));
+        screen.tap(Part.button("Stage 3 earlier").in(stages));
+        assertThat(screen.objections()).isEmpty();
+        screen.type(Part.field("Dial of 3").in(stages), "500");
+        screen.waitForText(Part.of("alert").in(Bench.DIALOG), "out of range");
+        screen.type(Part.field("Dial of 3").in(stages), "250");
+        screen.until("no objection", () -> screen.shows(Part.of("alert").in(Bench.DIALOG)) ? null : true);
+        screen.type(Part.field("Before it is served").in(stages), "0");
+        screen.press(Keys.ESCAPE);
+        screen.until("the stages to close", () -> screen.shows(Bench.DIALOG) ? null : true);
+        screen.waitForText(Bench.STAGES, "turn it over");
+        screen.waitForText(Bench.PROGRAMME, "250°");
+        screen.waitForText(Bench.REST, "0 min");
+
+        screen.tap(Part.button("Stages").in(Bench.INSIDE));
+        screen.tap(Part.button("Take stage 2 out").in(stages));
+        screen.tap(Part.button("As usual again").in(Bench.DIALOG));
+        screen.press(Keys.ESCAPE);
+        // The dial stays where it was turned to.
+        screen.until("its usual stages", () -> screen.text(Bench.STAGES).contains("turn it over") ? null : true);
+        screen.waitForText(Bench.DIAL, "150");
+    }
+
     @Test
     void aTrayBakeHasItsBaseFirst() {
         bench.dress("tray bake");
