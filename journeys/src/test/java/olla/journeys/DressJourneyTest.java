@@ -231,7 +231,7 @@ class DressJourneyTest {
         screen.tap(Part.button("As usual again").in(Bench.DIALOG));
         screen.press(Keys.ESCAPE);
         // The dial stays where it was turned to.
-        screen.until("its usual stages", () -> screen.text(Bench.STAGES).contains("turn it over") ? null : true);
+        screen.until("one bake and nothing to be told of it", () -> screen.shows(Bench.STAGES) ? null : true);
         screen.waitForText(Bench.DIAL, "150");
     }
 
