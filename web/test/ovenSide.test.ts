@@ -1,10 +1,9 @@
-import { createPinia, setActivePinia } from 'pinia'
-import { createApp, effectScope, nextTick, ref } from 'vue'
-import { createMemoryHistory, createRouter } from 'vue-router'
+import { effectScope, nextTick, ref } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Bake } from '../src/api/types'
 import { useOvenSide } from '../src/stations/oven/ovenSide'
 import { useRunning } from '../src/stores/running'
+import { emptyApp } from './helpers/app'
 import { hake, tapped } from './helpers/bakes'
 import { FakeSource, freshBrowser } from './helpers/browser'
 import { fakeServer } from './helpers/server'
@@ -18,15 +17,7 @@ async function shows(id: string, ...bakes: Bake[]) {
   const asked = fakeServer(({ method }) =>
     method === 'GET' ? { status: 200, body: bakes } : { status: 204 },
   )
-  const pinia = createPinia()
-  const router = createRouter({
-    history: createMemoryHistory(),
-    routes: [{ path: '/:any(.*)*', component: { render: () => null } }],
-  })
-  const app = createApp({ render: () => null })
-    .use(pinia)
-    .use(router)
-  setActivePinia(pinia)
+  const app = emptyApp()
   const at = ref<string | undefined>(id)
   const side = app.runWithContext(() => effectScope().run(() => useOvenSide(() => at.value))!)
   const running = app.runWithContext(() => useRunning())

@@ -1,10 +1,9 @@
-import { createPinia, setActivePinia } from 'pinia'
-import { createApp, nextTick } from 'vue'
-import { createMemoryHistory, createRouter } from 'vue-router'
+import { nextTick } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Bake } from '../src/api/types'
 import { useUnits } from '../src/messages/units'
 import { useRunning } from '../src/stores/running'
+import { emptyApp } from './helpers/app'
 import { hake, tapped } from './helpers/bakes'
 import { FakeSource, freshBrowser } from './helpers/browser'
 import { fakeServer } from './helpers/server'
@@ -26,15 +25,7 @@ async function screen(...bakes: Bake[]) {
   answers ??= ({ path }) =>
     path === '/api/bakes' ? { status: 200, body: bakes } : { status: 200, body: bakes[0] }
   const asked = fakeServer((one) => answers(one))
-  const pinia = createPinia()
-  const router = createRouter({
-    history: createMemoryHistory(),
-    routes: [{ path: '/:any(.*)*', component: { render: () => null } }],
-  })
-  const app = createApp({ render: () => null })
-    .use(pinia)
-    .use(router)
-  setActivePinia(pinia)
+  const app = emptyApp()
   const running = app.runWithContext(() => useRunning())
   running.follow()
   await vi.advanceTimersByTimeAsync(1)
