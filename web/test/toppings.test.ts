@@ -16,6 +16,11 @@ function bench(said: Way) {
   fakeServer(() => ({ status: 503 }))
   setActivePinia(createPinia())
   const bench = useBench()
+  bench.catalogue = {
+    mixes: [],
+    limits: { mostToppings: 4 },
+    usuals: { oneMore: LATE_CRUMB, bed: 'SPINACH' },
+  } as never
   bench.change({ dress: 'TOPPING', ways: { TOPPING: said } })
   return bench
 }

@@ -8,6 +8,7 @@ import NumberField from '../../components/NumberField.vue'
 import { useBench } from '../../stores/bench'
 import ChoiceField from '../../components/ChoiceField.vue'
 import StepButtons from '../../components/StepButtons.vue'
+import BedQuestions from './BedQuestions.vue'
 import FillingQuestions from './FillingQuestions.vue'
 import OpenQuestions from './OpenQuestions.vue'
 import SaltQuestions from './SaltQuestions.vue'
@@ -92,23 +93,7 @@ function setMix(mix: string) {
         :chosen="way.fold ?? (kind === 'FOIL' ? 'SEAM_UP' : 'HEART')"
         @choose="(fold) => bench.say({ fold })"
       />
-      <ChoiceField
-        :label="t('ui.dress.on-a-bed-of')"
-        :none="t('ui.dress.nothing')"
-        :choices="vegetables"
-        :chosen="way.vegetables ?? []"
-        :most="4"
-        @choose="(vegetables: Vegetable[]) => bench.say({ vegetables })"
-      />
-      <NumberField
-        v-if="way.vegetables?.length"
-        :label="t('ui.dress.how-deep')"
-        kind="length"
-        :usual="usuals?.bedMm"
-        :model-value="way.bedMm ?? null"
-        :refusal="bench.refusal('bedMm')"
-        @update:model-value="(mm) => number('bedMm', mm)"
-      />
+      <BedQuestions :vegetables="vegetables" />
       <NumberField
         :label="t('ui.dress.splash')"
         sign="ml"

@@ -47,10 +47,12 @@ function move(at: number, by: number) {
 }
 const dial = () => before.value.filter((s) => s.tempC !== undefined).at(-1)?.tempC ?? bench.on.tempC
 
+/** What is put in lasts so long until somebody says otherwise, min. */
+const LASTS_MIN = 5
 /** What can be put in, and as what. */
 const MORE: [string, () => StageInput][] = [
-  [t('ui.stages.bake'), () => ({ stage: 'BAKE', tempC: dial(), minutes: 5 })],
-  [t('ui.stages.grill'), () => ({ stage: 'GRILL', minutes: 2 })],
+  [t('ui.stages.bake'), () => ({ stage: 'BAKE', tempC: dial(), minutes: LASTS_MIN })],
+  [t('ui.stages.grill'), () => ({ stage: 'GRILL', minutes: bench.catalogue?.usuals.grillMin ?? LASTS_MIN })],
   [t('ui.stages.turn'), () => ({ stage: 'TURN' })],
   [t('ui.stages.topping'), () => ({ stage: 'ADD', what: 'TOPPING' })],
 ]

@@ -12,11 +12,6 @@ import { choices } from './way'
 /** What is spread on the fish, from below to above: of what each is, when it goes on and how thick. */
 const bench = useBench()
 
-/** As many as one can pile up. */
-const MOST = 4
-/** What usually comes on top of something else: crumbs, at the end. */
-const NEXT: Topping = { mix: 'CRUMB', when: 'AFTER', depthMm: 3 }
-
 const rows = computed<Topping[]>(() => {
   const { toppings, mix, when, depthMm } = bench.on.ways.TOPPING ?? {}
   if (toppings?.length) return toppings
@@ -28,6 +23,8 @@ const rows = computed<Topping[]>(() => {
     },
   ]
 })
+const oneMore = computed(() => bench.catalogue?.usuals.oneMore)
+const most = computed(() => bench.limits?.mostToppings ?? 1)
 const mixes = computed(
   () => bench.catalogue?.mixes.map((m) => ({ value: m.mix as string, words: m.words })) ?? [],
 )
@@ -86,9 +83,9 @@ const named = (at: number, first: string, other: (n: number) => string) => (at ?
       ×
     </button>
     <button
-      v-if="i === rows.length - 1 && rows.length < MOST"
+      v-if="oneMore && i === rows.length - 1 && rows.length < most"
       class="quiet-action more"
-      @click="lay([...rows, NEXT])"
+      @click="lay([...rows, { ...oneMore }])"
     >
       + {{ t('ui.dress.one-more-on-top') }}
     </button>

@@ -12,8 +12,8 @@ package olla.core.dish;
 public record Stuff(
         double conductivityWmK, double heatCapacityJm3K, double waterKgM3, double dryConductivityWmK, double wetness) {
 
-    /** Heat capacity of water, J/kgK (published: steam tables, from memory). */
-    public static final double WATER_J_KGK = 4180;
+    /* Heat capacity of water, J/kgK (published: steam tables, from memory). */
+    private static final double WATER_J_KGK = 4180;
 
     /* Shares of a free water surface: crumb and salt that dry, things that lie in pieces, a sauce (from memory). */
     private static final double SPREAD_WETNESS = 0.15;
@@ -21,11 +21,11 @@ public record Stuff(
     private static final double PIECES_WETNESS = 0.2;
     private static final double LIQUID_WETNESS = 0.8;
 
-    /** Conductivity of what is spread on a fish, W/mK (order of magnitude, from memory); half that once it is dry. */
-    public static final double SPREAD_W_MK = 0.3;
+    /* Conductivity of what is spread on a fish, W/mK (order of magnitude, from memory); half that once it is dry. */
+    private static final double SPREAD_W_MK = 0.3;
 
-    /** Heat capacity of what is spread on a fish, J/kgK (order of magnitude, from memory). */
-    public static final double SPREAD_J_KGK = 2800;
+    /* Heat capacity of what is spread on a fish, J/kgK (order of magnitude, from memory). */
+    private static final double SPREAD_J_KGK = 2800;
 
     /**
      * Vegetables cut up: half water, a third air; steam carries heat through the gaps, so that they conduct better than

@@ -2,8 +2,8 @@ package olla.core.dish;
 
 /**
  * What it all lies in, as a wall under it. Heat goes through the wall, and along it only by what lies on it; the upright sides
- * of a dish are not in it. Densities and heat capacities of the materials: published (Incropera, table of solids, rounded, from
- * memory); thicknesses: common practice, no source.
+ * of a dish are not in it. Densities, heat capacities and conductivities of the materials (published: Incropera, tables of solids,
+ * rounded, from memory); thicknesses (common practice, no source).
  */
 public enum Vessel {
     /** Sheet steel, 1 mm: half of it resists a four-hundredth of what the contact with the fish does, which is left out. */

@@ -15,6 +15,9 @@ public record Bed(List<Vegetable> of, double depthMm) {
     /** The fish lies on the vessel itself, or on its underlay. */
     public static final Bed NONE = new Bed(List.of(), 0);
 
+    /** What a bed is of that nobody has said more of (common practice, no source). */
+    public static final Vegetable USUAL = Vegetable.SPINACH;
+
     private static final double MOST_BED_MM = 40;
 
     /** @throws olla.core.messages.RefusedInput where no bed is so deep or of so many kinds */

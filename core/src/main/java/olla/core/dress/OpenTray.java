@@ -35,7 +35,8 @@ public record OpenTray(Finish finish, Underlay underlay, Bed bed, List<Topping> 
     /* It stands this wide beside the fish, mm (common practice, no source). */
     private static final double SAUCE_BESIDE_MM = 20;
 
-    private static final int MOST_TOPPINGS = 4;
+    /** More of them do not stay on one another (common practice, no source). */
+    public static final int MOST_TOPPINGS = 4;
 
     /** @throws olla.core.messages.RefusedInput where nobody piles up so many */
     public OpenTray {

@@ -26,6 +26,9 @@ public record Topping(Mix mix, When when, double depthMm) {
     /** Three tablespoons on a portion come to about this, mm (common practice, no source). */
     public static final double USUAL_DEPTH_MM = 6;
 
+    /** What usually goes onto another: a thin layer of crumb at the end (common practice, no source). */
+    public static final Topping ONE_MORE = new Topping(Mix.CRUMB, When.AFTER, 3);
+
     private static final double LEAST_MM = 1;
     private static final double MOST_MM = 20;
 

@@ -29,7 +29,7 @@ public final class UsualProgramme {
 
     /* Grill over a topping that was baked, and over one that was not, minutes. */
     private static final double GRILL_BAKED_MIN = 3;
-    private static final double GRILL_FRESH_MIN = 2;
+    public static final double GRILL_FRESH_MIN = 2;
     private static final double GRILL_GLAZE_MIN = 1;
     private static final double UNGRILLED_FRESH_MIN = 4;
 

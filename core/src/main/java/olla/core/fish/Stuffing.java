@@ -40,11 +40,11 @@ public record Stuffing(OptionalDouble grams, Kept kept) {
     /* It runs along so much of the fish (common practice, no source). */
     private static final double OF_LENGTH = 0.75;
 
-    /* So much of a flat piece's box is flesh: a round one is an ellipse in it. */
+    /* So much of a piece's box is flesh: of a flat one what its rounded shoulders leave, a round one is an ellipse in it. */
     private static final double FLAT_FILLS = 0.93;
     private static final double ROUND_FILLS = Math.PI / 4;
 
-    /* It leaves at least a twelfth of wall on either side (common practice, no source). */
+    /* It leaves at least a fourteenth of the fish as a wall on either side (common practice, no source). */
     private static final double WIDEST = 0.85;
 
     private static final double RATIO = Filling.STUFFING.ofHeight() / Filling.STUFFING.ofWidth();

@@ -4,14 +4,17 @@ import java.util.Arrays;
 import java.util.List;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
+import olla.core.dress.Bed;
 import olla.core.dress.Breaded;
 import olla.core.dress.Mix;
+import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.Quantities;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.SaltNeed;
 import olla.core.dress.Topping;
 import olla.core.dress.TrayBake;
+import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
 import olla.core.fish.EatingQualities;
@@ -57,7 +60,18 @@ public record Catalogue(
     public record ParasitesEntry(Parasites parasites, Message words) {}
 
     /** What is taken where a dress's own questions are not answered. */
-    public record Usuals(double toppingMm, double breadedMm, double bedMm, double baseMm, double bagG) {}
+    public record Usuals(
+            double toppingMm,
+            double breadedMm,
+            double bedMm,
+            double baseMm,
+            double bagG,
+            OneMoreEntry oneMore,
+            Vegetable bed,
+            double grillMin) {}
+
+    /** What usually goes onto another topping. */
+    public record OneMoreEntry(Mix mix, Topping.When when, double depthMm) {}
 
     /** Ranges that a field is held to, and how cold fish comes: the interface knows none by itself. */
     public record Limits(
@@ -74,6 +88,7 @@ public record Catalogue(
             double coldestServedC,
             int mostPieces,
             int mostGuests,
+            int mostToppings,
             LengthEntry longest) {}
 
     /** How long what is typed may be, characters. */
@@ -164,6 +179,7 @@ public record Catalogue(
                         Observation.COLDEST_SERVED_C,
                         Quantities.MOST_PIECES,
                         Helpings.MOST_GUESTS,
+                        OpenTray.MOST_TOPPINGS,
                         new LengthEntry(
                                 Lengths.OVEN_NAME,
                                 Lengths.NOTE,
@@ -175,7 +191,10 @@ public record Catalogue(
                         Breaded.USUAL_COAT_MM,
                         Parcel.USUAL_BED_MM,
                         TrayBake.USUAL_DEPTH_MM,
-                        SaltNeed.USUAL_BAG_G));
+                        SaltNeed.USUAL_BAG_G,
+                        new OneMoreEntry(Topping.ONE_MORE.mix(), Topping.ONE_MORE.when(), Topping.ONE_MORE.depthMm()),
+                        Bed.USUAL,
+                        UsualProgramme.GRILL_FRESH_MIN));
     }
 
     private static SpeciesEntry species(Species s) {
