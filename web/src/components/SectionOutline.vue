@@ -18,12 +18,16 @@ const props = defineProps<{
   flaking?: number
   /** The colour of what browns; the drawing's own where nothing is said. */
   coatFill?: string
-  /** A coat lies over the fish and not round it. */
-  coatOver?: boolean
-  /** Slices of citrus lie under it. */
+  /** The first coat lies round the fish, and not over it. */
+  coated?: boolean
+  /** The uppermost of what lies under it is slices of citrus. */
   slices?: boolean
   /** A stuffing is in it, and not herbs. */
   stuffed?: boolean
+}>()
+defineEmits<{
+  /** A layer was tapped, by its place; null for the fish itself. */
+  pick: [place: number | null]
 }>()
 
 /** A minute's rounding. */
@@ -33,19 +37,24 @@ const id = useId()
 const closed = (half: number[][]) => closedPath(half, props.x, props.y)
 const outline = computed(() => closed(props.sections.outline))
 const picture = computed(() => sectionPicture(props.sections, props.minute))
-const isOver = (layer: Layer) => isInside(layer) || (layer.kind === 'COAT' && Boolean(props.coatOver))
-const drawn = (layers: Layer[]) =>
-  layers.map((layer, i) => {
+const kinds = computed(() => props.sections.layers.map((l) => l.kind))
+const isOver = (layer: Layer, place: number) =>
+  isInside(layer) || (layer.kind === 'COAT' && !(props.coated && kinds.value.indexOf('COAT') === place))
+const drawn = computed(() =>
+  props.sections.layers.map((layer, place) => {
     const later = props.minute < layer.fromMinute - SOON
+    const slices = props.slices && kinds.value.lastIndexOf('BED') === place
     return {
-      key: `${layer.kind}${i}`,
+      place,
+      over: isOver(layer, place),
       path: closed(layer.outline),
-      class: [layer.kind.toLowerCase(), { later, slices: props.slices, stuffing: props.stuffed }],
+      class: [layer.kind.toLowerCase(), { later, slices, stuffing: props.stuffed }],
       style: layer.kind === 'COAT' && !later && props.coatFill ? { fill: props.coatFill } : {},
     }
-  })
-const behind = computed(() => drawn(props.sections.layers.filter((l) => !isOver(l))))
-const inFront = computed(() => drawn(props.sections.layers.filter(isOver)))
+  }),
+)
+const behind = computed(() => drawn.value.filter((l) => !l.over))
+const inFront = computed(() => drawn.value.filter((l) => l.over))
 const image = computed(() => {
   const { halfWidthMm, baseMm, heightMm } = props.sections
   const left = props.x(-halfWidthMm)
@@ -91,13 +100,22 @@ const flakes = computed(() => {
         <path d="M2 2l2 1M6 4l2-1M3 7l1 1M8 8h1" stroke="#5f7a46" stroke-width="1.6" stroke-linecap="round" />
       </pattern>
     </defs>
-    <path v-for="l in behind" :key="l.key" :d="l.path" class="layer" :class="l.class" :style="l.style" />
+    <path
+      v-for="l in behind"
+      :key="l.place"
+      :d="l.path"
+      class="layer"
+      :class="l.class"
+      :style="l.style"
+      @click="$emit('pick', l.place)"
+    />
     <image
       :class="{ later: fishLater }"
       :href="picture"
       v-bind="image"
       preserveAspectRatio="none"
       :clip-path="`url(#${id}-flesh)`"
+      @click="$emit('pick', null)"
     />
     <path
       v-if="flaking"
@@ -107,17 +125,27 @@ const flakes = computed(() => {
       :style="{ opacity: flaking }"
     />
     <path :d="outline" class="edge" :class="{ later: fishLater }" />
-    <path v-for="l in inFront" :key="l.key" :d="l.path" class="layer" :class="l.class" :style="l.style" />
+    <path
+      v-for="l in inFront"
+      :key="l.place"
+      :d="l.path"
+      class="layer"
+      :class="l.class"
+      :style="l.style"
+      @click="$emit('pick', l.place)"
+    />
   </g>
 </template>
 
 <style scoped>
 .edge {
+  pointer-events: none;
   fill: none;
   stroke: var(--ink);
   stroke-width: 2;
 }
 .flakes {
+  pointer-events: none;
   fill: none;
   stroke: #6b5b3e;
   stroke-width: 1.5;

@@ -12,6 +12,7 @@ import type {
   RuleOfThumb,
   StageSpan,
   Stance,
+  StuffingOf,
   TapKind,
   Verdict,
 } from '../api/types'
@@ -58,19 +59,13 @@ export const FINISHES: Record<Of<'finish'>, string> = {
   MARINATED: t('label.finishe.MARINATED'),
 }
 
-/** What an open piece lies on. */
-export const UNDERLAYS: Record<Of<'underlay'>, string> = {
-  NONE: t('label.underlay.NONE'),
-  CITRUS: t('label.underlay.CITRUS'),
-  PAN_SAUCE: t('label.underlay.PAN_SAUCE'),
-}
-
 /** What it all stands in. */
 export const VESSELS: Record<Of<'vessel'>, string> = {
   SHEET_TRAY: t('label.vessel.SHEET_TRAY'),
   STONEWARE: t('label.vessel.STONEWARE'),
   GLASS: t('label.vessel.GLASS'),
   CAST_PAN: t('label.vessel.CAST_PAN'),
+  FOIL_BOAT: t('label.vessel.FOIL_BOAT'),
 }
 
 /** When a topping goes on. */
@@ -114,6 +109,28 @@ export const KEPT: Record<Kept, string> = {
   FRIDGE: t('label.kept.FRIDGE'),
   MIXED: t('label.kept.MIXED'),
   HOT: t('label.kept.HOT'),
+}
+
+/** What a breaded piece is dipped in. */
+export const DIPS: Record<Of<'dip'>, string> = {
+  EGG: t('label.dip.EGG'),
+  MAYONNAISE: t('label.dip.MAYONNAISE'),
+  BUTTER: t('label.dip.BUTTER'),
+}
+
+/** What can lie over a vessel. */
+export const LIDS: Record<Of<'lid'> | 'NONE', string> = {
+  NONE: t('label.lid.NONE'),
+  FOIL: t('label.lid.FOIL'),
+  PARCHMENT: t('label.lid.PARCHMENT'),
+}
+
+/** What a stuffing is of. */
+export const STUFFINGS: Record<StuffingOf, string> = {
+  BREAD: t('label.stuffing.BREAD'),
+  SHELLFISH: t('label.stuffing.SHELLFISH'),
+  EGG: t('label.stuffing.EGG'),
+  VEGETABLES: t('label.stuffing.VEGETABLES'),
 }
 
 /** What is inside a piece. */
@@ -160,6 +177,8 @@ export const ADDED: Record<NonNullable<StageSpan['what']>, string> = {
   TOPPING: t('label.added.TOPPING'),
   GLAZE: t('label.added.GLAZE'),
   SIDES: t('label.added.SIDES'),
+  BASTE: t('label.added.BASTE'),
+  LEMON: t('label.added.LEMON'),
 }
 
 /** Colours of a top. */

@@ -19,7 +19,10 @@ import type {
   StageInput,
   StageSpan,
   Stance,
+  StuffingOf,
+  Topping,
 } from '../api/types'
+import { isShared, refit, wayOf, type Way } from './layers'
 import { CUTS, DRESS_BUTTONS, DRESSES } from '../messages/labels'
 import { reader } from '../messages/asked'
 import { latest } from '../composables/latest'
@@ -41,9 +44,12 @@ export interface OnBench {
   /** Stuffing in each, g. */
   fillingG: number | null
   fillingKept: Kept
+  fillingOf: StuffingOf
   pieces: number
   dress: DressKind
-  /** What was said of each dress; what was not is as usual. */
+  /** What was said of the dish whatever it starts from: vessel, bed, liquid; what was not is as usual. */
+  laid: Way
+  /** What was said of each kind for itself. */
   ways: Partial<Record<DressKind, Way>>
   ovenId: number | null
   tempC: number
@@ -57,9 +63,6 @@ export interface OnBench {
 
 /** What is measured of a piece; null for what nobody has. */
 export type Measures = Pick<OnBench, 'thicknessMm' | 'massG' | 'lengthMm'>
-
-/** The answers to a dress's own questions. */
-export type Way = Omit<Dressed, 'kind'>
 
 /** A sensible fish, so that the first screen answers something. */
 const FIRST: OnBench = {
@@ -75,8 +78,10 @@ const FIRST: OnBench = {
   filling: 'NONE',
   fillingG: null,
   fillingKept: 'MIXED',
+  fillingOf: 'BREAD',
   pieces: 4,
   dress: 'OPEN_TRAY',
+  laid: {},
   ways: {},
   ovenId: null,
   tempC: 230,
@@ -84,6 +89,17 @@ const FIRST: OnBench = {
   doneness: 'FLAKES',
   atRisk: false,
   parasites: 'UNKNOWN',
+}
+
+/** The layer that a kind is about: its questions open with it. */
+const ITS_LAYER: Record<DressKind, string | null> = {
+  OPEN_TRAY: null,
+  TOPPING: 'on:0',
+  BREADED: 'coat',
+  PARCHMENT: 'cover',
+  FOIL: 'cover',
+  SALT_CRUST: 'cover',
+  TRAY_BAKE: 'bed',
 }
 
 const MOST_UNDO = 100
@@ -100,20 +116,23 @@ export function asked(span: StageSpan): StageInput {
         stage: 'BAKE',
         tempC: span.tempC!,
         ...(span.share === undefined ? {} : { share: span.share }),
-        ...(span.open ? {} : { minutes }),
+        ...(span.untilC === undefined ? {} : { untilC: span.untilC }),
+        ...(span.open || span.untilC !== undefined ? {} : { minutes }),
       }
     case 'ADD':
       return { stage: 'ADD', what: span.what! }
     case 'TURN':
-      return { stage: 'TURN' }
+    case 'UNCOVER':
+      return { stage: span.stage }
     default:
       return { stage: span.stage, minutes }
   }
 }
 
-const stuffing = ({ fillingG, fillingKept }: OnBench) => ({
+const stuffing = ({ fillingG, fillingKept, fillingOf }: OnBench) => ({
   ...(fillingG === null ? {} : { fillingG }),
   fillingKept,
+  fillingOf,
 })
 
 /** The bench: what lies on it, the answer, and the way back. */
@@ -147,7 +166,11 @@ export const useBench = defineStore('bench', () => {
     return `${piece}, ${DRESSES[on.value.dress]}`
   })
 
-  const way = computed<Way>(() => on.value.ways[on.value.dress] ?? {})
+  const way = computed<Way>(() => wayOf(on.value.dress, on.value.laid, on.value.ways[on.value.dress]))
+  /** Which layer's questions are open; null for none. */
+  const layer = ref<string | null>(null)
+  /** The moments that the last change of a layer left out of the cook's own stages, or put in. */
+  const refitted = ref<{ dropped: string[]; put: string[] }>({ dropped: [], put: [] })
   const question = computed<Question | null>(() => {
     if (!oven.value) return null
     const { thicknessMm, massG, lengthMm, startTempC } = on.value
@@ -196,16 +219,42 @@ export const useBench = defineStore('bench', () => {
     change({ atRisk, ...(atRisk ? { doneness: 'OFFICIAL' } : {}) })
   }
 
-  /** Answers one of a dress's questions; its programme is then the usual one again. */
-  function say(what: Way) {
-    change({
-      ways: { ...on.value.ways, [on.value.dress]: { ...way.value, ...what } },
-      stages: null,
-    })
+  /**
+   * Answers questions of the dish; null for one that is not answered any more. The cook's own stages stay as far as they go
+   * with it.
+   *
+   * @param as what it starts from now
+   */
+  function say(what: { [F in keyof Way]?: Way[F] | null | undefined }, as = on.value.dress) {
+    const laid = { ...on.value.laid }
+    const own = { ...on.value.ways[as] }
+    for (const [name, value] of Object.entries(what)) {
+      const field = name as keyof Way
+      delete own[field]
+      if (isShared(as, field)) delete laid[field]
+      if (value !== null && value !== undefined)
+        Object.assign(isShared(as, field) ? laid : own, { [field]: value })
+    }
+    const now = wayOf(as, laid, own)
+    const fitted = on.value.stages && refit(on.value.stages, as, now)
+    refitted.value = { dropped: fitted?.dropped ?? [], put: fitted?.put ?? [] }
+    change({ dress: as, laid, ways: { ...on.value.ways, [as]: own }, stages: fitted?.stages ?? null })
   }
 
-  /** Another dress, with its usual programme. */
+  /** Lays toppings on it, from below to above: an open fish without any is bare. */
+  function spread(toppings: Topping[]) {
+    const open = on.value.dress === 'OPEN_TRAY' || on.value.dress === 'TOPPING'
+    if (open && !toppings.length) return say({}, 'OPEN_TRAY')
+    say(
+      { toppings, mix: null, when: null, ...(open ? { depthMm: null } : {}) },
+      open ? 'TOPPING' : on.value.dress,
+    )
+  }
+
+  /** Starts from another kind, with its usual programme; what was laid under it, and in what, stays. */
   function setDress(dress: DressKind) {
+    refitted.value = { dropped: [], put: [] }
+    layer.value = ITS_LAYER[dress]
     change({ dress, stages: null })
   }
 
@@ -282,6 +331,7 @@ export const useBench = defineStore('bench', () => {
   }
 
   function undo() {
+    refitted.value = { dropped: [], put: [] }
     const before = past.pop()
     if (before) Object.assign(on.value, before)
     lastMove = 0
@@ -348,6 +398,7 @@ export const useBench = defineStore('bench', () => {
       filling: past.piece.filling ?? 'NONE',
       fillingG: past.piece.fillingG ?? null,
       fillingKept: past.piece.fillingKept ?? 'MIXED',
+      fillingOf: past.piece.fillingOf ?? 'BREAD',
       pieces: past.pieces ?? 1,
       ovenId,
       doneness: past.doneness ?? FIRST.doneness,
@@ -362,6 +413,7 @@ export const useBench = defineStore('bench', () => {
     const plain = usual || programme.every((s) => s.stage === 'REST' || (s.stage === 'BAKE' && !s.minutes))
     return {
       dress,
+      laid: {},
       ways: { ...on.value.ways, [dress]: said },
       tempC: programme.find((s) => s.stage === 'BAKE')?.tempC ?? FIRST.tempC,
       stages: plain ? null : programme,
@@ -463,6 +515,9 @@ export const useBench = defineStore('bench', () => {
     way,
     stands,
     say,
+    spread,
+    layer,
+    refitted,
     setDress,
     setDial,
     setSpecies,

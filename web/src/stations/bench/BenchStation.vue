@@ -8,7 +8,7 @@ import { useKeys } from '../../composables/keys'
 import { coming, type Window } from '../../composables/coming'
 import { useRunning } from '../../stores/running'
 import { useBench } from '../../stores/bench'
-import DressBar from './DressBar.vue'
+import DishBar from './DishBar.vue'
 import PieceSide from './PieceSide.vue'
 import TheCurve from './TheCurve.vue'
 import TheCut from './TheCut.vue'
@@ -88,7 +88,7 @@ onMounted(bench.open)
     <PieceSide class="piece" />
     <section class="middle" :aria-label="t('ui.bench.inside-the-fish')">
       <p v-if="bench.problem && !bench.answer" class="trouble" role="alert">{{ bench.problem.message }}</p>
-      <DressBar />
+      <DishBar />
       <template v-if="bench.answer">
         <TheCut :playing="isActive" @play="play" @stages="stagesOpen = true" />
         <TheCurve @moved="pause" />

@@ -34,5 +34,11 @@ const bench = useBench()
       :chosen="bench.on.fillingKept"
       @choose="(fillingKept) => bench.change({ fillingKept })"
     />
+    <ChoiceField
+      :label="t('ui.dress.stuffed-with')"
+      :choices="choices(labels.STUFFINGS)"
+      :chosen="bench.on.fillingOf"
+      @choose="(fillingOf) => bench.change({ fillingOf })"
+    />
   </template>
 </template>

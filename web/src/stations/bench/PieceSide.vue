@@ -125,7 +125,7 @@ const sure = computed(() => {
 
 <style scoped>
 .piece-side {
-  padding: 14px 20px 16px;
+  padding: 6px 20px 12px;
 }
 .about {
   margin: 0 0 8px;

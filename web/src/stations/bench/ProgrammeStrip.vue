@@ -40,7 +40,7 @@ const lasting = computed(() =>
     })),
 )
 const moments = computed(() => {
-  const all = spans.value.filter((s) => s.stage === 'ADD' || s.stage === 'TURN')
+  const all = spans.value.filter((s) => ['ADD', 'TURN', 'UNCOVER'].includes(s.stage))
   return all.map((s, i) => {
     const at = props.x(s.fromMin)
     const next = all[i + 1]
@@ -49,11 +49,16 @@ const moments = computed(() => {
     const atEdge = props.x(bench.endMinute) - at < NAME_ROOM
     return {
       at,
-      words: s.stage === 'TURN' ? t('ui.programme-strip.turn') : ADDED[s.what!],
+      words: momentWords(s),
       anchor: crowded || (atEdge && i === 0) ? 'end' : 'middle',
     }
   })
 })
+
+function momentWords(span: StageSpan): string {
+  if (span.stage === 'ADD') return ADDED[span.what!]
+  return t(span.stage === 'TURN' ? 'ui.programme-strip.turn' : 'ui.programme-strip.open')
+}
 
 function words(span: StageSpan, wide: number): string {
   if (span.stage === 'BAKE') {
@@ -62,6 +67,7 @@ function words(span: StageSpan, wide: number): string {
       ? t('ui.programme-strip.bake', { temp: units.dial(span.tempC!) })
       : units.dial(span.tempC!)
   }
+  if (span.stage === 'HOB') return wide > 30 ? t('ui.programme-strip.hob') : ''
   if (span.stage === 'GRILL') return wide > 34 ? t('ui.programme-strip.grill') : t('ui.programme-strip.g')
   return wide > 30 ? t('ui.programme-strip.rest') : ''
 }
@@ -154,7 +160,8 @@ text {
 .bake {
   fill: #eecdb2;
 }
-.grill {
+.grill,
+.hob {
   fill: #d98d52;
 }
 .rest {

@@ -19,10 +19,7 @@ const school = computed(
 
 /** Another school has its own usual thickness and cover. */
 function setSchool(chosen: NonNullable<typeof way.value.school>) {
-  const said = { ...way.value, school: chosen }
-  delete said.coatMm
-  delete said.headAndTail
-  bench.change({ ways: { ...bench.on.ways, SALT_CRUST: said }, stages: null })
+  bench.say({ school: chosen, coatMm: null, headAndTail: null })
 }
 </script>
 

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue'
 import NumberField from '../../components/NumberField.vue'
 import { t } from '../../messages/say'
 import type { Kind } from '../../messages/units'
-import { useBench, type Way } from '../../stores/bench'
+import { useBench } from '../../stores/bench'
+import type { Way } from '../../stores/layers'
 import { useWay } from './way'
 
 /** What a kitchen has of salt and trays, asked where somebody wants to say it. */

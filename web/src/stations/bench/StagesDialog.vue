@@ -37,8 +37,13 @@ function keep(next: StageInput[], end = rest.value) {
 }
 const set = (at: number, stage: StageInput) => keep(before.value.map((s, i) => (i === at ? stage : s)))
 function setMinutes(at: number, minutes: number | null) {
-  const stage = without(before.value[at]!, 'minutes', 'share')
+  const stage = without(before.value[at]!, 'minutes', 'share', 'untilC')
   set(at, minutes === null ? stage : { ...stage, minutes })
+}
+/** Until its middle is so warm, or so many minutes: not both. */
+function setUntil(at: number, untilC: number | null) {
+  const stage = without(before.value[at]!, 'minutes', 'share', 'untilC')
+  set(at, untilC === null ? stage : { ...stage, untilC })
 }
 function move(at: number, by: number) {
   const next = [...before.value]
@@ -47,6 +52,8 @@ function move(at: number, by: number) {
 }
 const dial = () => before.value.filter((s) => s.tempC !== undefined).at(-1)?.tempC ?? bench.on.tempC
 
+/** What takes its minutes. */
+const LASTING: StageInput['stage'][] = ['BAKE', 'GRILL', 'HOB']
 /** What is put in lasts so long until somebody says otherwise, min. */
 const LASTS_MIN = 5
 /** What can be put in, and as what. */
@@ -55,6 +62,16 @@ const MORE: [string, () => StageInput][] = [
   [t('ui.stages.grill'), () => ({ stage: 'GRILL', minutes: bench.catalogue?.usuals.grillMin ?? LASTS_MIN })],
   [t('ui.stages.turn'), () => ({ stage: 'TURN' })],
   [t('ui.stages.topping'), () => ({ stage: 'ADD', what: 'TOPPING' })],
+  [t('ui.stages.uncover'), () => ({ stage: 'UNCOVER' })],
+  [t('ui.stages.baste'), () => ({ stage: 'ADD', what: 'BASTE' })],
+  [t('ui.stages.lemon'), () => ({ stage: 'ADD', what: 'LEMON' })],
+  [ADDED.GLAZE.toLowerCase(), () => ({ stage: 'ADD', what: 'GLAZE' })],
+  [ADDED.SIDES.toLowerCase(), () => ({ stage: 'ADD', what: 'SIDES' })],
+  [ADDED.FISH.toLowerCase(), () => ({ stage: 'ADD', what: 'FISH' })],
+]
+/** What stands first stands before what is there. */
+const FIRST: [string, () => StageInput][] = [
+  [t('ui.stages.hob'), () => ({ stage: 'HOB', minutes: LASTS_MIN })],
 ]
 const named = (stage: StageInput) => {
   switch (stage.stage) {
@@ -62,6 +79,10 @@ const named = (stage: StageInput) => {
       return t('ui.stages.bake')
     case 'GRILL':
       return t('ui.stages.grill')
+    case 'HOB':
+      return t('ui.stages.hob')
+    case 'UNCOVER':
+      return t('ui.stages.uncover')
     case 'ADD':
       return ADDED[stage.what!]
     default:
@@ -71,7 +92,7 @@ const named = (stage: StageInput) => {
 </script>
 
 <template>
-  <SideDialog v-model="shown" :title="t('ui.stages.title')" :widest="620">
+  <SideDialog v-model="shown" :title="t('ui.stages.title')" :widest="720">
     <ol class="stages" :aria-label="t('ui.stages.title')">
       <li v-for="(stage, i) in before" :key="i">
         <b>{{ i + 1 }} {{ named(stage) }}</b>
@@ -83,7 +104,7 @@ const named = (stage: StageInput) => {
           @update:model-value="(tempC) => tempC !== null && set(i, { ...stage, tempC })"
         />
         <NumberField
-          v-if="stage.stage === 'BAKE' || stage.stage === 'GRILL'"
+          v-if="LASTING.includes(stage.stage)"
           :label="t('ui.stages.minutes', { n: i + 1 })"
           :sign="stage.minutes === undefined ? t('ui.stages.until-done') : t('ui.stages.min')"
           :usual="solved(i)"
@@ -91,6 +112,13 @@ const named = (stage: StageInput) => {
           @update:model-value="
             (minutes) => (stage.stage === 'BAKE' || minutes !== null) && setMinutes(i, minutes)
           "
+        />
+        <NumberField
+          v-if="stage.stage === 'BAKE'"
+          :label="t('ui.stages.until-middle', { n: i + 1 })"
+          kind="heat"
+          :model-value="stage.untilC ?? null"
+          @update:model-value="(untilC) => setUntil(i, untilC)"
         />
         <span class="by">
           <button
@@ -136,6 +164,14 @@ const named = (stage: StageInput) => {
     <p class="more">
       {{ t('ui.stages.put-in') }}
       <button
+        v-for="[name, make] in FIRST"
+        :key="name"
+        class="quiet-action"
+        @click="keep([make(), ...before])"
+      >
+        + {{ name }}
+      </button>
+      <button
         v-for="[name, make] in MORE"
         :key="name"
         class="quiet-action"
@@ -165,7 +201,7 @@ const named = (stage: StageInput) => {
 }
 .stages li {
   display: grid;
-  grid-template-columns: minmax(110px, 1fr) 130px 170px auto;
+  grid-template-columns: minmax(90px, 1fr) 110px 150px 150px auto;
   align-items: end;
   justify-items: start;
   gap: 4px 12px;
@@ -173,13 +209,13 @@ const named = (stage: StageInput) => {
   border-bottom: 1px solid var(--rule);
 }
 .stages li:last-child {
-  grid-template-columns: minmax(110px, 1fr) 425px;
+  grid-template-columns: minmax(90px, 1fr) 560px;
 }
 .stages b {
   align-self: center;
 }
 .by {
-  grid-column: 4;
+  grid-column: 5;
   display: flex;
 }
 .by button,

@@ -2,14 +2,16 @@
 import { t } from '../../messages/say'
 import { computed, ref } from 'vue'
 import SectionOutline from '../../components/SectionOutline.vue'
-import { GAP_MM, sheetPath } from '../../drawing/sheet'
+import { GAP_MM } from '../../drawing/sheet'
 import { valueAt } from '../../drawing/sectionPicture'
 import { minutesInWords } from '../../messages/time'
 import { useDrawingWidth } from '../../composables/width'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import { useCutReadings } from './cutReadings'
+import CoverDrawing from './CoverDrawing.vue'
 import CutRuler from './CutRuler.vue'
+import { useLayerLines } from './layerLines'
 import VesselDrawing from './VesselDrawing.vue'
 
 /** The cross-section with all that is round it, drawn to its own ruler. Dragging its top edge changes the thickness. */
@@ -31,6 +33,7 @@ const dragging = ref<{ y: number; mm: number; perMm: number; above: number } | n
 const { fishInAt, fishIn, coldestC, coldestWords, band, topWords, fillingC, colour, coatFill, flaking } =
   useCutReadings()
 const sections = computed(() => bench.answer!.sections)
+const { bed, citrus, layerAt } = useLayerLines()
 const wrapped = computed(() => bench.on.dress === 'PARCHMENT' || bench.on.dress === 'FOIL')
 const layers = computed(() => sections.value.layers)
 const topMm = computed(() =>
@@ -76,8 +79,6 @@ const coldestAt = computed(() => {
     y: y(valueAt(s.minute, s.coldestYMm, bench.minute)),
   }
 })
-const sheet = computed(() => sheetPath(bench.on.dress === 'FOIL', halfMm.value, topMm.value, x, y))
-
 const thickness = computed(() => bench.answer!.piece.thicknessMm)
 /** Upright, its height is not its thickness, and cannot be dragged. */
 const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
@@ -133,7 +134,15 @@ function letGo() {
       "
     >
       <CutRuler :top-mm="topMm * 1.05" :per-mm="perMm" :x="LEFT - 16" :y="y" />
-      <path v-if="wrapped" :d="sheet" class="air" :class="bench.on.dress.toLowerCase()" />
+      <CoverDrawing
+        :half-mm="halfMm"
+        :top-mm="topMm"
+        :left="x(-trayHalfMm)"
+        :right="x(trayHalfMm)"
+        :floor="floor"
+        :x="x"
+        :y="y"
+      />
       <SectionOutline
         :sections="sections"
         :minute="bench.minute"
@@ -142,15 +151,17 @@ function letGo() {
         :fish-later="!fishIn"
         :flaking="flaking"
         :coat-fill="coatFill"
-        :coat-over="bench.on.dress === 'TOPPING'"
-        :slices="bench.way.underlay === 'CITRUS'"
+        :coated="bench.on.dress === 'BREADED'"
+        :slices="citrus || bed.includes('CITRUS')"
         :stuffed="bench.on.filling === 'STUFFING'"
+        @pick="(place) => (bench.layer = layerAt(place))"
       />
       <VesselDrawing
-        :vessel="bench.way.vessel"
+        :ware="bench.way.vessel"
         :left="x(-trayHalfMm)"
         :right="x(trayHalfMm)"
         :floor="floor"
+        @click="bench.layer = 'vessel'"
       />
 
       <template v-if="fishIn">
@@ -252,18 +263,6 @@ svg {
 .small {
   fill: var(--ink-soft);
   font: 13px var(--figures);
-}
-.air {
-  stroke-width: 2;
-  stroke-linejoin: round;
-}
-.air.parchment {
-  fill: #fffdf6;
-  stroke: #b59a63;
-}
-.air.foil {
-  fill: #e7edf0;
-  stroke: #7a8b95;
 }
 .burnt {
   color: var(--danger);

@@ -48,14 +48,20 @@ const stages = computed(() => {
     BAKE: (s: StageSpan) => t('ui.ticket.oven-at', { temp: units.dial(s.tempC!) }),
     GRILL: () => t('ui.ticket.grill-on-watch-it'),
     ADD: (s: StageSpan) => ADDED[s.what!].toLowerCase(),
+    HOB: () => t('ui.ticket.on-the-hob'),
+    UNCOVER: () => t('ui.ticket.open-it'),
     TURN: () => t('ui.ticket.turn-it-over'),
     REST: () => t('ui.ticket.out-rest'),
   }
-  return all.map((s, i) => ({
-    key: i,
-    at: minutesInWords(s.fromMin),
-    words: words[s.stage](s),
-  }))
+  return all.map((s, i) => {
+    const until = all[i - 1]?.untilC
+    const middle = until === undefined ? '' : t('ui.ticket.middle-at', { temp: units.degrees(until) })
+    return {
+      key: i,
+      at: minutesInWords(s.fromMin),
+      words: [words[s.stage](s), middle].filter(Boolean).join(', '),
+    }
+  })
 })
 /** What the flesh is like where a stuffing decided. */
 const fate = computed(() => {
@@ -64,6 +70,9 @@ const fate = computed(() => {
 })
 /** What forbids it stands before any minutes. */
 const first = computed(() => answer.value?.cautions.filter((c) => c.weight === 'STOP') ?? [])
+/** What is dangerous stands before the shopping. */
+const warned = (a: Answer) => now(a).filter((c) => c.weight === 'WARN')
+const known = (a: Answer) => now(a).filter((c) => c.weight !== 'WARN')
 /** What opening and resting need is said at the Oven side when it is time; on paper it stands below. */
 const now = (a: Answer) =>
   a.cautions.filter((c) => c.weight !== 'STOP' && (c.when === 'BENCH' || c.when === 'GRILL'))
@@ -111,12 +120,17 @@ const print = () => window.print()
           "
         />
       </p>
+      <CautionList
+        v-if="warned(answer).length"
+        :cautions="warned(answer)"
+        :aria-label="t('ui.oven.take-care')"
+      />
       <TicketAmounts :answer="answer" />
       <TicketDoubts />
       <ul v-if="answer.quantities.advice.length" class="advice" :aria-label="t('ui.ticket.to-know')">
         <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
       </ul>
-      <CautionList :cautions="now(answer)" :aria-label="t('ui.oven.take-care')" />
+      <CautionList :cautions="known(answer)" :aria-label="t('ui.ticket.good-to-know')" />
       <CautionList class="printed" :cautions="later(answer)" />
       <ShoppingDialog v-if="shopping" v-model="shopping" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import type { Vessel } from '../../api/types'
+import type { Ware } from '../../api/types'
 
 /** What it all stands in, from the side, as thick as it is. */
-defineProps<{ vessel?: Vessel | undefined; left: number; right: number; floor: number }>()
+defineProps<{ ware?: Ware | undefined; left: number; right: number; floor: number }>()
 </script>
 
 <template>
   <path
     class="vessel"
-    :class="vessel?.toLowerCase()"
+    :class="ware?.toLowerCase()"
     :d="`M${left - 34} ${floor - 9}L${left - 27} ${floor + 4}H${right + 27}L${right + 34} ${floor - 9}`"
   />
 </template>
@@ -26,6 +26,10 @@ defineProps<{ vessel?: Vessel | undefined; left: number; right: number; floor: n
 }
 .vessel.stoneware {
   stroke: #8a6f5a;
+}
+.vessel.foil_boat {
+  stroke: #7a8b95;
+  stroke-width: 2;
 }
 .vessel.glass {
   stroke: #9fb7bd;

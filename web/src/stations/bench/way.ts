@@ -1,6 +1,7 @@
 import { computed } from 'vue'
 import { t } from '../../messages/say'
-import { useBench, type Way } from '../../stores/bench'
+import { useBench } from '../../stores/bench'
+import type { Way } from '../../stores/layers'
 
 /** What is answered with a number. */
 type Numbered = { [K in keyof Way]-?: NonNullable<Way[K]> extends number ? K : never }[keyof Way]
@@ -14,18 +15,14 @@ export const YES_NO = [
   { value: 'no', words: t('ui.dress.no') },
 ]
 
-/** What was said of the dress that is chosen. */
+/** What was said of the dish that is on the bench. */
 export function useWay() {
   const bench = useBench()
   const way = computed(() => bench.way)
-
-  /** A number that was said, or no number at all; the programme is then the usual one again. */
-  function number(field: Numbered, value: number | null) {
-    const said = { ...way.value }
-    if (value === null) delete said[field]
-    else said[field] = value
-    bench.change({ ways: { ...bench.on.ways, [bench.on.dress]: said }, stages: null })
-  }
-
-  return { way, number }
+  /** A number that was said, or no number at all. */
+  const number = (field: Numbered, value: number | null) => bench.say({ [field]: value })
+  const vegetables = computed(
+    () => bench.catalogue?.vegetables.map((v) => ({ value: v.vegetable, words: v.words })) ?? [],
+  )
+  return { way, number, vegetables }
 }

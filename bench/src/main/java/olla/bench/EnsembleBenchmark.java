@@ -4,7 +4,6 @@ import java.util.OptionalDouble;
 import java.util.concurrent.TimeUnit;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
-import olla.core.dress.OpenTray;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.UsualProgramme;
 import olla.core.estimate.Estimator;
@@ -45,8 +44,9 @@ public class EnsembleBenchmark {
 
     /** What is asked. */
     public enum Question {
-        PORTION_ON_A_TRAY(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230),
-        WHOLE_FISH_IN_SALT(Species.SEA_BREAM, Cut.WHOLE, 1500, new SaltCrust(SaltCrust.Damping.WET_SAND), 210);
+        PORTION_ON_A_TRAY(Species.HAKE, Cut.PORTION, 160, Dress.open(), 230),
+        WHOLE_FISH_IN_SALT(
+                Species.SEA_BREAM, Cut.WHOLE, 1500, Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)), 210);
 
         private final Piece piece;
         private final Dress dress;

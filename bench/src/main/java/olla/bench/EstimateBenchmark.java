@@ -4,14 +4,13 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.concurrent.TimeUnit;
 import olla.core.doneness.Doneness;
+import olla.core.dress.Bed;
 import olla.core.dress.Dress;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
-import olla.core.dress.TrayBake;
 import olla.core.dress.Vegetable;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
@@ -44,22 +43,23 @@ public class EstimateBenchmark {
 
     /** What is asked. */
     public enum Question {
-        PORTION_ON_A_TRAY(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230, false),
-        PORTION_FROM_FROZEN(Species.HAKE, Cut.PORTION, 160, new OpenTray(), 230, true),
-        WHOLE_FISH_IN_FOIL(Species.SEA_BREAM, Cut.WHOLE, 1500, new Parcel(Sheet.FOIL), 200, false),
-        WHOLE_FISH_IN_SALT(Species.SEA_BREAM, Cut.WHOLE, 1500, new SaltCrust(SaltCrust.Damping.WET_SAND), 210, false),
+        PORTION_ON_A_TRAY(Species.HAKE, Cut.PORTION, 160, Dress.open(), 230, false),
+        PORTION_FROM_FROZEN(Species.HAKE, Cut.PORTION, 160, Dress.open(), 230, true),
+        WHOLE_FISH_IN_FOIL(Species.SEA_BREAM, Cut.WHOLE, 1500, Dress.in(new Parcel(Sheet.FOIL)), 200, false),
+        WHOLE_FISH_IN_SALT(
+                Species.SEA_BREAM, Cut.WHOLE, 1500, Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)), 210, false),
         TOPPED_THEN_GRILLED(
                 Species.HAKE,
                 Cut.PORTION,
                 160,
-                new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5)),
+                Dress.under(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5)),
                 200,
                 false),
         ON_A_BASE_OF_POTATO(
                 Species.HAKE,
                 Cut.PORTION,
                 160,
-                new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of(Vegetable.TOMATO)),
+                Dress.onto(new Bed(List.of(Vegetable.POTATO), 20), Vegetable.TOMATO),
                 200,
                 false);
 

@@ -3,7 +3,6 @@ package olla.core;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
-import olla.core.dress.OpenTray;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
 import olla.core.fish.Cut;
@@ -29,7 +28,7 @@ public final class Bakes {
     private double massG = 200;
     private double startC = 8;
     private boolean frozen;
-    private Dress dress = new OpenTray();
+    private Dress dress = Dress.open();
     private OvenKind kind = OvenKind.STILL;
     private double tempC = 230;
     private OptionalDouble minutes = OptionalDouble.empty();

@@ -17,6 +17,9 @@ final class Bench {
     static final Part DRESS = Part.region("The dress");
     static final Part DRESS_REFUSED = Part.of("alert").in(DRESS);
 
+    static final Part LAYERS = Part.of("list", "Layers, from above").in(DRESS);
+    static final Part REFITTED = Part.of("status").in(DRESS);
+
     static final Part INSIDE = Part.region("Inside the fish");
     static final Part THICKNESS = Part.of("slider", "Thickness").in(INSIDE);
     static final Part CURVE = Part.of("group", "Temperatures").in(INSIDE);
@@ -91,13 +94,27 @@ final class Bench {
         screen.tap(Part.radio(name).in(Part.of("radiogroup", "How it is dressed")));
     }
 
-    /** Answers a question of the dress with one of its choices. */
+    /** Opens a layer's questions, by how its line begins. */
+    void layer(String begins) {
+        Part line = Part.button(begins).in(LAYERS);
+        if (!"true".equals(screen.see(line).getAttribute("aria-expanded"))) {
+            screen.tap(line);
+        }
+    }
+
+    /** Lays another layer where it goes. */
+    void lay(String where) {
+        screen.tap(Part.button("Add a layer").in(LAYERS));
+        screen.tap(Part.button("+ " + where).in(DRESS));
+    }
+
+    /** Answers a question of the layer that is open with one of its choices. */
     void choose(String question, String words) {
         screen.tap(Part.of("combobox", question).in(DRESS));
         screen.tap(Part.option(words));
     }
 
-    /** Answers a question of the dress with a figure. */
+    /** Answers a question of the layer that is open with a figure. */
     void amount(String question, String value) {
         screen.type(Part.field(question).in(DRESS), value);
     }

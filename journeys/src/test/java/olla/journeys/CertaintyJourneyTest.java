@@ -87,6 +87,7 @@ class CertaintyJourneyTest {
     @Test
     void aStuffedFilletIsDoneWhenItsStuffingIs() {
         screen.type(Bench.THICKEST, "32");
+        new Bench(screen).layer("fish");
         screen.tap(Part.of("combobox", "Inside it").in(Bench.DRESS));
         screen.tap(Part.option("a stuffing"));
         screen.waitForText(Bench.TICKET, "The stuffing sets the time: it comes to 74°");

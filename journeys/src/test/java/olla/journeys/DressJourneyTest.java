@@ -111,6 +111,7 @@ class DressJourneyTest {
         fish("char", "Arctic char", "Fillet");
         screen.type(Bench.THICKEST, "30");
         screen.waitForText(Bench.THICKNESS, "30 mm");
+        bench.lay("under it");
         bench.choose("On a bed of", "leek");
         screen.press(Keys.ESCAPE);
         screen.waitForText(Part.of("listitem").in(Bench.TRAY), "Lemon sole fillet");
@@ -173,27 +174,33 @@ class DressJourneyTest {
     @Test
     void aFishOnCitrusUnderAPasteGetsLateCrumbs() {
         bench.dress("topping");
-        bench.choose("Lies on", "citrus");
         bench.choose("Topping", "nut paste");
+        bench.lay("under it");
+        screen.waitForText(Bench.LAYERS, "citrus slices");
         screen.waitForText(Bench.STAGES, "grill on");
         double alone = minutesIn(screen.text(Bench.LIKELY));
-        screen.tap(Part.button("+ One more on top").in(Bench.DRESS));
+        bench.lay("on top");
         screen.waitForText(Bench.STAGES, "topping on");
         screen.see(Bench.COAT.nth(1));
         screen.see(Bench.BED);
         screen.waitForText(Bench.TO_KNOW, "nut paste");
-        bench.amount("2 how thick", "4");
+        bench.amount("How thick", "4");
+        screen.waitForText(Bench.LAYERS, "crumb, cheese, 4 mm, after");
+        bench.layer("a tray");
         bench.choose("Stands in", "glass");
         screen.waitForText(Bench.CAUTIONS, "Glass shatters");
         screen.until("longer in glass", () -> minutesIn(screen.text(Bench.LIKELY)) > alone ? true : null);
         assertThat(screen.objections()).isEmpty();
 
-        screen.tap(Part.button("Take topping 1 off"));
+        bench.layer("nut paste");
+        screen.tap(Part.button("Take it away").in(Bench.DRESS));
         screen.until("one coat", () -> screen.shows(Bench.COAT.nth(1)) ? null : true);
         screen.press("z");
         screen.see(Bench.COAT.nth(1));
-        bench.choose("Lies on", "vegetables");
-        screen.see(Part.of("combobox", "On a bed of").in(Bench.DRESS));
+        // A layer is opened in the drawing, too.
+        screen.tap(Bench.BED);
+        bench.choose("On a bed of", "spinach");
+        screen.press(Keys.ESCAPE);
         screen.waitForText(Bench.TICKET, "spinach");
         screen.tap(Part.button("Put it in").in(Bench.TICKET));
         screen.waitForText(OvenSide.SAYS, "Leave it shut");
@@ -240,9 +247,10 @@ class DressJourneyTest {
         bench.dress("tray bake");
         screen.waitForText(Bench.STAGES, "fish on");
         screen.see(Bench.BED);
-        bench.choose("Join for the last 5 min", "tomato");
-        screen.press(Keys.ESCAPE);
+        bench.lay("beside it");
+        screen.waitForText(Bench.LAYERS, "tomato, last 5 min");
         screen.waitForText(Bench.STAGES, "sides in");
+        bench.layer("potato");
         bench.choose("Cut in", "wedges");
         screen.waitForText(Bench.PROGRAMME, "Fish on");
         assertThat(screen.objections()).isEmpty();
@@ -253,6 +261,7 @@ class DressJourneyTest {
     @Test
     void aStuffingSetsTheTimeAndTheFleshsFateIsShown() {
         double plain = minutesIn(screen.text(Bench.LIKELY));
+        bench.layer("fish");
         bench.choose("Inside it", "a stuffing");
         screen.waitForText(Bench.TICKET, "The stuffing sets the time");
         assertThat(minutesIn(screen.text(Bench.LIKELY))).isGreaterThan(plain);
@@ -295,6 +304,7 @@ class DressJourneyTest {
 
     @Test
     void aRecipeGoesOutAsAFileAndComesInAgain() throws Exception {
+        bench.layer("fish");
         bench.choose("Inside it", "sprigs");
         bench.dress("topping");
         bench.amount("How thick", "6");

@@ -86,9 +86,8 @@ class StationsTest {
         screen.see(Bench.drawn(drawn));
         if (name.equals("topping")) {
             // Several things on one another, on something.
-            screen.tap(Part.of("combobox", "Lies on").in(Bench.DRESS));
-            screen.tap(Part.option("citrus"));
-            screen.tap(Part.button("+ One more on top").in(Bench.DRESS));
+            new Bench(screen).lay("under it");
+            new Bench(screen).lay("on top");
             screen.see(Bench.COAT.nth(1));
         }
         screen.until("no other dress", () -> presses == 6 && screen.shows(Bench.SHEET) ? null : true);

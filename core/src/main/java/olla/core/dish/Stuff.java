@@ -36,6 +36,12 @@ public record Stuff(
     /** Slices of citrus: nearly water (order of magnitude, from memory). */
     public static final Stuff CITRUS = new Stuff(0.5, 3.6e6, 800, 0.2, PIECES_WETNESS);
 
+    /** Stock, wine, milk: water that stirs itself, some four times as conductive as water at rest (from memory). */
+    public static final Stuff BROTH = new Stuff(2.4, 4.15e6, 980, 0.3, LIQUID_WETNESS);
+
+    /** Melted butter or oil, stirred by its own convection; it does not boil off (from memory). */
+    public static final Stuff FAT = new Stuff(0.6, 1.9e6, 0, 0.6, 0);
+
     /** Wine and butter, stirred by their own convection: some four times water's conductivity (from memory). */
     public static final Stuff SAUCE = new Stuff(2.4, 4.0e6, 900, 0.3, LIQUID_WETNESS);
 
@@ -79,6 +85,20 @@ public record Stuff(
     /* What is inside meets the oven only where a sliced piece ends, as the flesh round it does. */
     private static Stuff inside(double conductivityWmK, double heatCapacityJm3K) {
         return new Stuff(conductivityWmK, heatCapacityJm3K, 0, conductivityWmK, 0);
+    }
+
+    /**
+     * The same with its gaps full of a liquid.
+     *
+     * @param gaps the share of its volume that the liquid takes, 0 to 1
+     */
+    public Stuff soaked(Stuff liquid, double gaps) {
+        return new Stuff(
+                conductivityWmK,
+                heatCapacityJm3K + gaps * liquid.heatCapacityJm3K,
+                waterKgM3 + gaps * liquid.waterKgM3,
+                dryConductivityWmK,
+                Math.max(wetness, gaps * liquid.wetness));
     }
 
     /** The same with its water so many times as much. */

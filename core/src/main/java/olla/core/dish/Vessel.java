@@ -1,45 +1,62 @@
 package olla.core.dish;
 
+import java.util.Optional;
+import java.util.OptionalDouble;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
+import olla.core.units.Temperature;
+
 /**
- * What it all lies in, as a wall under it. Heat goes through the wall, and along it only by what lies on it; the upright sides
- * of a dish are not in it. Densities, heat capacities and conductivities of the materials (published: Incropera, tables of solids,
- * rounded, from memory); thicknesses (common practice, no source).
+ * What it all lies in.
+ *
+ * @param ware what it is made of
+ * @param size its inner size, where that is known
+ * @param preheatedC how hot it is when the fish is laid in it, 30 to 300 °C; empty where it is as cold as the kitchen
  */
-public enum Vessel {
-    /** Sheet steel, 1 mm: half of it resists a four-hundredth of what the contact with the fish does, which is left out. */
-    SHEET_TRAY(0.001, Double.POSITIVE_INFINITY, 7850 * 490.0),
-    /** A dish of fired clay, 8 mm. */
-    STONEWARE(0.008, 1.3, 2200 * 900.0),
-    /** A dish of borosilicate glass, 5 mm. */
-    GLASS(0.005, 1.1, 2225 * 835.0),
-    /** A pan of cast iron, 5 mm. */
-    CAST_PAN(0.005, 50, 7200 * 460.0);
+public record Vessel(Ware ware, Optional<Size> size, OptionalDouble preheatedC) {
 
-    /** Emissivity of an underside: darkened steel, clay, glass and iron alike (about 0.9, from memory). */
-    public static final double UNDERSIDE_EMISSIVITY = 0.9;
+    /** The tray of every kitchen, cold. */
+    public static final Vessel SHEET_TRAY = of(Ware.SHEET_TRAY);
 
-    private final double wallM;
-    private final double conductivityWmK;
-    private final double heatCapacityJm3K;
+    private static final double LEAST_SIDE_MM = 80;
+    private static final double MOST_SIDE_MM = 800;
 
-    Vessel(double wallM, double conductivityWmK, double heatCapacityJm3K) {
-        this.wallM = wallM;
-        this.conductivityWmK = conductivityWmK;
-        this.heatCapacityJm3K = heatCapacityJm3K;
+    /**
+     * Inner length and width.
+     *
+     * @param lengthMm 80 to 800 mm
+     * @param widthMm 80 to 800 mm
+     */
+    public record Size(double lengthMm, double widthMm) {
+
+        /** @throws olla.core.messages.RefusedInput where no vessel is of that size */
+        public Size {
+            new Refusals()
+                    .range("vesselLengthMm", "vessel-length", lengthMm, LEAST_SIDE_MM, MOST_SIDE_MM, Unit.MM)
+                    .range("vesselWidthMm", "vessel-width", widthMm, LEAST_SIDE_MM, MOST_SIDE_MM, Unit.MM)
+                    .throwIfAny();
+        }
+
+        /** Its floor, mm². */
+        public double floorMm2() {
+            return lengthMm * widthMm;
+        }
     }
 
-    /** Thickness of its bottom, m. */
-    public double wallM() {
-        return wallM;
+    /** @throws olla.core.messages.RefusedInput where nobody heats a vessel so */
+    public Vessel {
+        Refusals refusals = new Refusals();
+        preheatedC.ifPresent(c -> refusals.range("preheatedC", "preheated-vessel", c, 30, 300, Unit.CELSIUS));
+        refusals.throwIfAny();
     }
 
-    /** Conductivity of its wall, W/mK; infinity where it resists too little to count. */
-    public double conductivityWmK() {
-        return conductivityWmK;
+    /** A cold one of no known size. */
+    public static Vessel of(Ware ware) {
+        return new Vessel(ware, Optional.empty(), OptionalDouble.empty());
     }
 
-    /** Heat capacity of its wall, J/m³K. */
-    public double heatCapacityJm3K() {
-        return heatCapacityJm3K;
+    /** How warm it is when it is laid, °C. */
+    public double startC() {
+        return preheatedC.orElse(Temperature.ROOM_C);
     }
 }

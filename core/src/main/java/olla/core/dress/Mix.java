@@ -39,6 +39,54 @@ public enum Mix {
         public List<Amount> basic() {
             return List.of(grams("cooked-onion", 45), grams("cooked-tomato", 45), millilitres("olive-oil", 10));
         }
+
+        @Override
+        public boolean sour() {
+            return true;
+        }
+    },
+    /** Raw vegetables in slices. */
+    VEGETABLES(600, 550, false) {
+        @Override
+        public List<Amount> basic() {
+            return List.of(grams("vegetable-slices", 92), millilitres("olive-oil", 8));
+        }
+
+        @Override
+        public Stuff stuff() {
+            return Stuff.VEGETABLES;
+        }
+    },
+    /** Slices of citrus. */
+    CITRUS(1000, 800, false) {
+        @Override
+        public List<Amount> basic() {
+            return List.of(grams("citrus-slices", 100));
+        }
+
+        @Override
+        public Stuff stuff() {
+            return Stuff.CITRUS;
+        }
+
+        @Override
+        public boolean sour() {
+            return true;
+        }
+    },
+    /** Butter with herbs worked in. */
+    BUTTER(930, 150, false) {
+        @Override
+        public List<Amount> basic() {
+            return List.of(grams("butter", 85), grams("soft-herbs", 15));
+        }
+    },
+    /** Cooked shellfish bound with cream. */
+    SHELLFISH(1000, 700, false) {
+        @Override
+        public List<Amount> basic() {
+            return List.of(grams("cooked-shellfish", 70), grams("cream", 30));
+        }
     };
 
     private final double densityKgM3;
@@ -70,6 +118,11 @@ public enum Mix {
     /** What heat meets in it. */
     public Stuff stuff() {
         return Stuff.spread(densityKgM3, waterKgM3);
+    }
+
+    /** Whether it is sour enough to dissolve bare aluminium. */
+    public boolean sour() {
+        return false;
     }
 
     /** True where it holds onion or shallot, which stay raw under a short bake and are cooked first. */

@@ -1,28 +1,18 @@
 package olla.core.dress;
 
-import java.util.List;
 import java.util.Optional;
 import olla.core.dish.Cover;
-import olla.core.dish.Laid;
-import olla.core.dish.Stuff;
 import olla.core.fish.Piece;
-import olla.core.messages.Refusals;
-import olla.core.messages.Unit;
-import olla.core.units.Temperature;
 
 /**
- * A closed parcel: a sheet, a gap of air that fills with steam, and the fish on the sheet, perhaps on a bed of
- * vegetables.
+ * A closed parcel: a sheet, a gap of air that fills with steam, and in it the fish with what lies under and on it.
  *
- * @param sheet what it is folded from
+ * @param of what it is folded from
  * @param fold how it is folded
- * @param bed vegetables under the fish, at most 4
- * @param bedMm how deep they lie, 0 to 40 mm
- * @param splashMl wine, cider or stock poured in, 0 to 100 ml
- * @param acid true where citrus, wine, vinegar or tomato is inside
+ * @param acid true where something sour is inside that no layer tells of
+ * @param opened whether it is opened for the last minutes
  */
-public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, double splashMl, boolean acid)
-        implements Dress {
+public record Parcel(Sheet of, Fold fold, boolean acid, boolean opened) implements Enclosure {
 
     /** How a sheet is closed. */
     public enum Fold {
@@ -37,16 +27,6 @@ public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, 
     /* Conductance of the cold gap between sheet and fish, W/m²K: some 2 mm of air (from memory). */
     private static final double COLD_GAP_W_M2K = 15;
 
-    /*
-     * What steam adds to the gap when it fills it, W/m²K: vapour leaves the warm sheet's film, settles on the fish and
-     * brings its heat; several hundred near 100 °C (order of magnitude, from memory). Taken in proportion to the vapour
-     * pressure at the fish's face.
-     */
-    private static final double STEAM_GAP_W_M2K = 300;
-
-    /** A bed in a parcel, mm (common practice, no source). */
-    public static final double USUAL_BED_MM = 12;
-
     /* Paper for a crimp along an edge; foil for a seam rolled twice, mm (common practice, no source). */
     private static final double CRIMP_MM = 40;
     private static final double SEAM_MM = 50;
@@ -54,40 +34,27 @@ public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, 
     /* A sheet is torn off to the next so many mm. */
     private static final double TORN_TO_MM = 10;
 
-    static final int MOST_VEGETABLES = 4;
-
-    /** @throws olla.core.messages.RefusedInput where no parcel is made so */
-    public Parcel {
-        bed = List.copyOf(bed);
-        Refusals refusals = new Refusals()
-                .range("bedMm", "bed-in-a-parcel", bedMm, 0, 40, Unit.MM)
-                .range("splashMl", "splash", splashMl, 0, 100, Unit.ML);
-        if (bed.size() > MOST_VEGETABLES) {
-            refusals.add("vegetables", "refusal.parcel-vegetables", "most", MOST_VEGETABLES);
-        }
-        refusals.throwIfAny();
-    }
-
-    /** A plain parcel: paper in a heart, foil with its seam up, nothing but the fish inside. */
+    /** A plain parcel: paper in a heart, foil with its seam up. */
     public Parcel(Sheet sheet) {
-        this(sheet, sheet == Sheet.PARCHMENT ? Fold.HEART : Fold.SEAM_UP, List.of(), 0, 0, false);
+        this(sheet, usualFold(sheet), false, false);
     }
 
-    /** How deep the bed is that is really there, mm. */
-    public double bedDepthMm() {
-        return bed.isEmpty() ? 0 : bedMm;
+    /** How such a sheet is usually folded. */
+    public static Fold usualFold(Sheet sheet) {
+        return sheet == Sheet.PARCHMENT ? Fold.HEART : Fold.SEAM_UP;
     }
 
     /**
      * What to cut for one piece.
      *
+     * @param layersMm how deep what lies under and on it is, mm
      * @return the sheet laid flat, before it is folded
      */
-    public SheetSize sheetSize(Piece piece) {
-        double high = piece.heightMm() + bedDepthMm();
+    public SheetSize sheetSize(Piece piece, double layersMm) {
+        double high = piece.heightMm() + layersMm;
         double across = piece.acrossMm();
         double along = piece.lengthMm();
-        int layers = sheet == Sheet.FOIL ? 2 : 1;
+        int layers = of == Sheet.FOIL ? 2 : 1;
         return switch (fold) {
             case RECTANGLE ->
                 new SheetSize(torn(2 * (across + high + CRIMP_MM)), torn(along + high + 2 * CRIMP_MM), layers);
@@ -104,20 +71,13 @@ public record Parcel(Sheet sheet, Fold fold, List<Vegetable> bed, double bedMm, 
     }
 
     @Override
-    public List<Laid> layers() {
-        return bedDepthMm() == 0
-                ? List.of()
-                : List.of(new Laid.Under(Stuff.VEGETABLES, bedDepthMm(), 0, Temperature.ROOM_C));
+    public Optional<Sheet> sheet() {
+        return Optional.of(of);
     }
 
     @Override
     public Optional<Cover> cover() {
-        return Optional.of(new Cover(sheet.emissivity(), COLD_GAP_W_M2K, STEAM_GAP_W_M2K));
-    }
-
-    @Override
-    public Style style() {
-        return sheet == Sheet.PARCHMENT ? Style.PARCHMENT : Style.FOIL;
+        return Optional.of(new Cover(of.emissivity(), COLD_GAP_W_M2K, Cover.STEAM_GAP_W_M2K));
     }
 
     @Override

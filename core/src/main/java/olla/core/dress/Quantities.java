@@ -39,6 +39,12 @@ public record Quantities(
     private static final double MARINADE_ML_DM2 = 15;
     private static final double GLAZE_ML_DM2 = 8;
 
+    /* A side beside one piece, g (common practice, no source). */
+    private static final double SIDE_EACH_G = 70;
+
+    /* Of a film of sauce under and round the fish this much is free (common practice, no source). */
+    private static final double FILM_FREE = 0.5;
+
     /* A slice of citrus is about 45 mm across and 7 thick, eight from one fruit (common practice, no source). */
     private static final double SLICE_MM2 = 45 * 45;
     private static final double SLICES_A_FRUIT = 8;
@@ -65,17 +71,14 @@ public record Quantities(
                 .throwIfAny();
         Page page = new Page(piece, pieces, bakeMinutes);
         page.stuffing();
-        if (dress instanceof OpenTray open) {
-            page.open(open);
-        } else if (dress instanceof Breaded breaded) {
-            page.breaded(breaded);
-        } else if (dress instanceof Parcel parcel) {
-            page.parcel(parcel);
-        } else if (dress instanceof SaltCrust crust) {
-            page.salt(crust, bagG, saltThereG);
-        } else if (dress instanceof TrayBake bake) {
-            page.trayBake(bake);
-        }
+        page.face(dress);
+        dress.parcel().ifPresent(parcel -> page.parcel(parcel, dress));
+        page.bed(dress);
+        dress.pour().ifPresent(page::pour);
+        dress.coat().ifPresent(page::coat);
+        dress.on().forEach(topping -> page.topping(topping, dress.on().size() == 1));
+        dress.salt().ifPresent(crust -> page.salt(crust, bagG, saltThereG));
+        page.sides(dress.sides());
         return new Quantities(
                 page.once(),
                 page.advice.stream().distinct().toList(),
@@ -133,10 +136,10 @@ public record Quantities(
             }
         }
 
-        void open(OpenTray open) {
-            switch (open.finish()) {
+        void face(Dress dress) {
+            switch (dress.finish()) {
                 case BARE -> {}
-                case OILED -> add("oil", OIL_ML_DM2 * faceDm2(), Measure.MILLILITRE);
+                case OILED -> oil(dress);
                 case MARINATED -> {
                     add("marinade", MARINADE_ML_DM2 * faceDm2(), Measure.MILLILITRE);
                     say("drain-marinade");
@@ -146,20 +149,55 @@ public record Quantities(
                     say("glaze-in-two");
                 }
             }
-            if (open.underlay() == Underlay.CITRUS) {
+        }
+
+        /* The oil of a base is enough for the fish on it. */
+        private void oil(Dress dress) {
+            if (!dress.fishJoins()) {
+                add("oil", OIL_ML_DM2 * faceDm2(), Measure.MILLILITRE);
+            }
+        }
+
+        void bed(Dress dress) {
+            Bed bed = dress.bed();
+            double beside = dress.fishJoins() ? Dress.BESIDE_MM : 0;
+            double area = dress.fishJoins() ? (piece.acrossMm() + 2 * beside) * piece.lengthMm() : piece.upperSideMm2();
+            double grams = area * bed.vegetablesMm() / 1000 * BED_G_CM3;
+            for (Vegetable vegetable : bed.vegetables()) {
+                if (grams > 0) {
+                    add(Message.word(vegetable), grams / bed.vegetables().size(), Measure.GRAM);
+                }
+            }
+            if (bed.citrus()) {
                 double slices = Math.max(1, Math.round(piece.upperSideMm2() / SLICE_MM2));
                 amounts.add(new Amount(
                         StuffNames.of("citrus"), Math.ceil(slices * pieces / SLICES_A_FRUIT), Measure.PIECE));
-            } else if (open.underlay() == Underlay.PAN_SAUCE) {
-                double millilitres = piece.upperSideMm2() * Underlay.PAN_SAUCE.depthMm() / 1000 / 2;
+            }
+            if (dress.fishJoins()) {
+                add("oil", grams / 1000 * OIL_ML_A_KILO, Measure.MILLILITRE);
+                say("base-alone");
+            } else {
+                first(bed.vegetables());
+            }
+        }
+
+        private void first(List<Vegetable> of) {
+            for (Vegetable vegetable : of) {
+                say("vegetable-first", "vegetable", Message.word(vegetable).opening(), "first", vegetable.advice());
+            }
+        }
+
+        void pour(Pour pour) {
+            double millilitres = pour.mlEach().orElseGet(() -> piece.upperSideMm2() * Pour.FILM_MM / 1000 * FILM_FREE);
+            if (pour.of() == Pour.Liquid.WINE_BUTTER) {
                 add("wine", millilitres * 0.8, Measure.MILLILITRE);
                 add("butter", millilitres * 0.2, Measure.GRAM);
+            } else if (millilitres > 0) {
+                add(Message.word(pour.of()), millilitres, Measure.MILLILITRE);
+            }
+            if (pour.mlEach().isEmpty()) {
                 say("pan-sauce");
             }
-            if (open.bed().there()) {
-                bed(open.bed().of(), open.bed().depthMm());
-            }
-            open.on().forEach(topping -> topping(topping, open.on().size() == 1));
         }
 
         void topping(Topping topping, boolean only) {
@@ -179,8 +217,8 @@ public record Quantities(
             }
         }
 
-        void breaded(Breaded breaded) {
-            for (Amount part : breaded.amounts(piece)) {
+        void coat(Coat coat) {
+            for (Amount part : coat.amounts(piece)) {
                 amounts.add(part.times(pieces));
             }
             say("breading");
@@ -189,10 +227,10 @@ public record Quantities(
             }
         }
 
-        void parcel(Parcel parcel) {
-            cut = parcel.sheetSize(piece);
+        void parcel(Parcel parcel, Dress dress) {
+            cut = parcel.sheetSize(piece, layersMm(dress));
             amounts.add(new Amount(
-                    StuffNames.of(parcel.sheet() == Sheet.FOIL ? "sheets-of-foil" : "sheets-of-parchment"),
+                    StuffNames.of(parcel.of() == Sheet.FOIL ? "sheets-of-foil" : "sheets-of-parchment"),
                     (double) cut.layers() * pieces,
                     Measure.PIECE));
             double rolls = pieces * cut.offRollMm() / SheetSize.ROLL_LENGTH_MM;
@@ -210,21 +248,17 @@ public record Quantities(
             if (!cut.fitsRoll()) {
                 say("wider-than-a-roll");
             }
-            bed(parcel.bed(), parcel.bedMm());
-            if (parcel.splashMl() > 0) {
-                add("splash", parcel.splashMl(), Measure.MILLILITRE);
-            }
         }
 
-        private void bed(List<Vegetable> of, double depthMm) {
-            double grams = piece.upperSideMm2() * depthMm / 1000 * BED_G_CM3;
-            for (Vegetable vegetable : of) {
-                if (grams > 0) {
-                    add(Message.word(vegetable), grams / of.size(), Measure.GRAM);
-                }
-            }
-            for (Vegetable vegetable : of) {
-                say("vegetable-first", "vegetable", Message.word(vegetable).opening(), "first", vegetable.advice());
+        private static double layersMm(Dress dress) {
+            return dress.bed().inAllMm()
+                    + dress.on().stream().mapToDouble(Topping::depthMm).sum();
+        }
+
+        void sides(List<Vegetable> sides) {
+            for (Vegetable side : sides) {
+                add(Message.word(side), SIDE_EACH_G, Measure.GRAM);
+                say("side-beside", "side", Message.word(side).opening(), "minutes", Dress.SIDES_MINUTES);
             }
         }
 
@@ -295,19 +329,6 @@ public record Quantities(
 
         private static double round(double amount) {
             return Math.round(amount / 50) * 50.0;
-        }
-
-        void trayBake(TrayBake bake) {
-            double area = (piece.acrossMm() + 2 * TrayBake.BESIDE_MM) * piece.lengthMm();
-            double grams = area * bake.depthMm() / 1000 * BED_G_CM3;
-            for (Vegetable vegetable : bake.base()) {
-                add(Message.word(vegetable), grams / bake.base().size(), Measure.GRAM);
-            }
-            add("oil", grams / 1000 * OIL_ML_A_KILO, Measure.MILLILITRE);
-            say("base-alone");
-            for (Vegetable side : bake.sides()) {
-                say("side-beside", "side", Message.word(side).opening(), "minutes", TrayBake.SIDES_MINUTES);
-            }
         }
 
         private static Quantity grams(double value) {

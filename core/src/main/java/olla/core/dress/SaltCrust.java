@@ -1,6 +1,7 @@
 package olla.core.dress;
 
-import java.util.List;
+import java.util.Optional;
+import olla.core.dish.Cover;
 import olla.core.dish.Laid;
 import olla.core.dish.Stuff;
 import olla.core.messages.Refusals;
@@ -18,7 +19,7 @@ import olla.core.units.Temperature;
  * @param scalesOn true where the scales are still on
  */
 public record SaltCrust(Damping damping, double coatMm, Salt salt, EggSize eggs, boolean headAndTail, boolean scalesOn)
-        implements Dress {
+        implements Enclosure {
 
     /**
      * The schools (common practice, no source). Half the salt is the bed in all of them.
@@ -124,15 +125,25 @@ public record SaltCrust(Damping damping, double coatMm, Salt salt, EggSize eggs,
         return salt.packedKgM3() * damping.waterShare();
     }
 
-    @Override
-    public List<Laid> layers() {
+    /** The salt as it lies. */
+    Laid layer() {
         Stuff damp = Stuff.dampSalt(WET_W_MK, DRY_W_MK, salt.packedKgM3() - waterKgM3(), SALT_J_KGK, waterKgM3());
-        return List.of(new Laid.Heap(damp, coatMm, FOLLOWS_BELOW_MM, CONTACT_W_M2K, Temperature.ROOM_C));
+        return new Laid.Heap(damp, coatMm, FOLLOWS_BELOW_MM, CONTACT_W_M2K, Temperature.ROOM_C);
     }
 
     @Override
-    public Style style() {
-        return Style.SALT_CRUST;
+    public Optional<Sheet> sheet() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Cover> cover() {
+        return Optional.empty();
+    }
+
+    @Override
+    public boolean opened() {
+        return false;
     }
 
     @Override

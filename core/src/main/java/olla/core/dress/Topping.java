@@ -1,5 +1,6 @@
 package olla.core.dress;
 
+import olla.core.fish.Kept;
 import olla.core.fish.Piece;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
@@ -10,8 +11,9 @@ import olla.core.messages.Unit;
  * @param mix what it is made of
  * @param when when it goes on
  * @param depthMm how deep it is spread, 1 to 20 mm
+ * @param kept how warm it goes on
  */
-public record Topping(Mix mix, When when, double depthMm) {
+public record Topping(Mix mix, When when, double depthMm, Kept kept) {
 
     /** When a topping goes on: two schools and a third way (common practice, no source). */
     public enum When {
@@ -37,6 +39,11 @@ public record Topping(Mix mix, When when, double depthMm) {
         new Refusals()
                 .range("depthMm", "topping-depth", depthMm, LEAST_MM, MOST_MM, Unit.MM)
                 .throwIfAny();
+    }
+
+    /** Mixed for this. */
+    public Topping(Mix mix, When when, double depthMm) {
+        this(mix, when, depthMm, Kept.MIXED);
     }
 
     /** How much of it one piece takes, g: its upper side times the depth. */

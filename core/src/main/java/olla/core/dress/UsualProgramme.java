@@ -13,6 +13,7 @@ import olla.core.oven.Stage.Bake;
 import olla.core.oven.Stage.Grill;
 import olla.core.oven.Stage.Rest;
 import olla.core.oven.Stage.Turn;
+import olla.core.oven.Stage.Uncover;
 import olla.core.oven.Stage.What;
 
 /** Which programme a dress usually goes through, and which ones it cannot (common practice, no source). */
@@ -54,57 +55,66 @@ public final class UsualProgramme {
      */
     public static Programme programme(Dress dress, OvenKind oven, double tempC, double restMinutes) {
         List<Stage> stages = new ArrayList<>();
-        OptionalDouble open = OptionalDouble.empty();
-        if (dress instanceof TrayBake bake) {
-            stages.add(new Bake(tempC, OptionalDouble.of(bake.headStartMinutes(tempC))));
+        if (dress.fishJoins()) {
+            double headStart = Math.max(Programme.LEAST_MINUTES, dress.bed().headStartMinutes(tempC));
+            stages.add(new Bake(tempC, OptionalDouble.of(headStart)));
             stages.add(new Add(What.FISH));
-            stages.add(new Bake(tempC, open));
-            if (!bake.sides().isEmpty()) {
-                stages.add(new Add(What.SIDES));
-                stages.add(new Bake(tempC, OptionalDouble.of(TrayBake.SIDES_MINUTES)));
-            }
-        } else if (dress instanceof Breaded) {
-            stages.add(new Bake(tempC, open, 1));
-            stages.add(new Turn());
-            stages.add(new Bake(tempC, open, 1));
-        } else if (dress instanceof OpenTray tray) {
-            addOpen(stages, tray, oven, tempC);
-        } else {
-            stages.add(new Bake(tempC, open));
         }
+        untilDone(stages, dress, tempC);
+        if (!dress.sides().isEmpty()) {
+            stages.add(new Add(What.SIDES));
+            stages.add(new Bake(tempC, OptionalDouble.of(Dress.SIDES_MINUTES)));
+        }
+        colour(stages, dress, oven, tempC);
         stages.add(new Rest(restMinutes));
         return new Programme(stages);
     }
 
-    private static void addOpen(List<Stage> stages, OpenTray tray, OvenKind oven, double tempC) {
+    private static void untilDone(List<Stage> stages, Dress dress, double tempC) {
         OptionalDouble open = OptionalDouble.empty();
-        boolean partWay = tray.goesOn(When.PART_WAY);
-        boolean glazed = glazedAgain(tray);
-        if (partWay) {
+        if (dress.goesOn(When.PART_WAY)) {
             stages.add(new Bake(tempC, open, 3));
+            if (dress.opened()) {
+                stages.add(new Uncover());
+            }
             stages.add(new Add(What.TOPPING));
             stages.add(new Bake(Math.min(Programme.HOTTEST_C, tempC + RAISED_C), open, 2));
-        } else if (glazed) {
+        } else if (dress.glazed()) {
             stages.add(new Bake(tempC, open, 2));
             stages.add(new Add(What.GLAZE));
+            stages.add(new Bake(tempC, open, 1));
+        } else if (dress.coat().isPresent() && dress.turns()) {
+            stages.add(new Bake(tempC, open, 1));
+            stages.add(new Turn());
             stages.add(new Bake(tempC, open, 1));
         } else {
             stages.add(new Bake(tempC, open));
         }
-        if (tray.goesOn(When.AFTER)) {
+    }
+
+    private static void colour(List<Stage> stages, Dress dress, OvenKind oven, double tempC) {
+        boolean partWay = dress.goesOn(When.PART_WAY);
+        boolean grill = oven.grills() && !parchment(dress);
+        if (dress.opened() && !partWay) {
+            stages.add(new Uncover());
+        }
+        if (dress.goesOn(When.AFTER)) {
             stages.add(new Add(What.TOPPING));
-            stages.add(
-                    oven.grills()
-                            ? new Grill(GRILL_FRESH_MIN)
-                            : new Bake(tempC, OptionalDouble.of(UNGRILLED_FRESH_MIN)));
-        } else if (oven.grills() && !partWay && (glazed || tray.topped())) {
-            stages.add(new Grill(glazed ? GRILL_GLAZE_MIN : GRILL_BAKED_MIN));
+            stages.add(grill ? new Grill(GRILL_FRESH_MIN) : uncovered(tempC));
+        } else if (dress.opened() && !partWay) {
+            stages.add(grill ? new Grill(GRILL_BAKED_MIN) : uncovered(tempC));
+        } else if (grill && !partWay && dress.closed().isEmpty() && (dress.glazed() || dress.topped())) {
+            stages.add(new Grill(dress.glazed() ? GRILL_GLAZE_MIN : GRILL_BAKED_MIN));
         }
     }
 
-    /* Under something spread on it nobody glazes a second time. */
-    private static boolean glazedAgain(Dress dress) {
-        return dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED && !tray.topped();
+    /* Heat from all round does in a few minutes what a grill does sooner. */
+    private static Bake uncovered(double tempC) {
+        return new Bake(tempC, OptionalDouble.of(UNGRILLED_FRESH_MIN));
+    }
+
+    private static boolean parchment(Dress dress) {
+        return dress.parcel().filter(p -> p.of() == Sheet.PARCHMENT).isPresent();
     }
 
     /** Notes what a dress cannot go through in an oven, with the reason. */
@@ -112,28 +122,43 @@ public final class UsualProgramme {
         if (programme.grills() && !oven.grills()) {
             refusals.add("programme", "refusal.no-grill");
         }
-        if (programme.grills() && dress instanceof Parcel parcel && parcel.sheet() == Sheet.PARCHMENT) {
+        if (programme.grills() && (parchment(dress) || dress.closedBy(Sheet.PARCHMENT) && !dress.opened())) {
             refusals.add("programme", "refusal.grill-on-parchment");
         }
-        if (programme.grills() && dress instanceof SaltCrust) {
+        if (programme.grills() && dress.salt().isPresent()) {
             refusals.add("programme", "refusal.grill-on-salt");
         }
-        int later = dress instanceof OpenTray tray ? tray.later().size() : 0;
+        if (programme.hob() && !dress.vessel().ware().onTheHob()) {
+            refusals.add("programme", "refusal.not-on-the-hob");
+        }
+        toppings(dress, programme, refusals);
+        if (programme.fishJoins() != dress.fishJoins()) {
+            refusals.add("programme", dress.fishJoins() ? "refusal.fish-missing" : "refusal.fish-joins-trays-only");
+        }
+        if (programme.uncovers() != (dress.opened() ? 1 : 0)) {
+            refusals.add("programme", dress.opened() ? "refusal.opening-missing" : "refusal.nothing-to-open");
+        }
+        if (programme.additions(What.GLAZE) > 0 && !dress.glazed()) {
+            refusals.add("programme", "refusal.no-glaze");
+        }
+        if (programme.turns() && !dress.turns()) {
+            refusals.add("programme", "refusal.not-turned");
+        }
+    }
+
+    private static void toppings(Dress dress, Programme programme, Refusals refusals) {
+        int later = dress.later().size();
         if (programme.additions(What.TOPPING) > later) {
             refusals.add("programme", "refusal.no-later-topping");
         }
         if (programme.additions(What.TOPPING) < later) {
             refusals.add("programme", "refusal.topping-missing");
         }
-        if (programme.fishJoins() != dress instanceof TrayBake) {
-            refusals.add(
-                    "programme", dress instanceof TrayBake ? "refusal.fish-missing" : "refusal.fish-joins-trays-only");
-        }
-        if (programme.additions(What.GLAZE) > 0 && !glazedAgain(dress)) {
-            refusals.add("programme", "refusal.no-glaze");
-        }
-        if (programme.turns() && !(dress instanceof Breaded || dress instanceof OpenTray tray && tray.turns())) {
-            refusals.add("programme", "refusal.not-turned");
+        List<Stage> stages = programme.stages();
+        int opened = stages.indexOf(new Uncover());
+        int topped = stages.indexOf(new Add(What.TOPPING));
+        if (dress.closed().isPresent() && topped >= 0 && topped < opened) {
+            refusals.add("programme", "refusal.shut-over-topping");
         }
     }
 }

@@ -3,7 +3,7 @@ package olla.core.dress;
 import olla.core.messages.Message;
 
 /**
- * Vegetables that share a parcel or a tray with a fish: what has to happen to them first, and how long they need alone
+ * Vegetables that lie under or beside a fish: what has to happen to them first, and how long they need alone
  * in an oven of 200 °C, cut in slices of about 5 mm (common practice, no source).
  */
 public enum Vegetable {
@@ -22,7 +22,9 @@ public enum Vegetable {
     COURGETTE(First.RAW, 8),
     TOMATO(First.RAW, 6),
     SPINACH(First.RAW, 4),
-    PEAS(First.RAW, 5);
+    PEAS(First.RAW, 5),
+    /** Slices of lemon, lime or orange, one deep. */
+    CITRUS(First.RAW, 5);
 
     /** What has to be done before a parcel is closed over it. */
     public enum First {
@@ -73,6 +75,11 @@ public enum Vegetable {
     /** Whether it is done in the last minutes beside the fish. */
     public boolean quick() {
         return minutes <= QUICK_MINUTES;
+    }
+
+    /** Whether it is sour enough to dissolve bare aluminium. */
+    public boolean sour() {
+        return this == TOMATO || this == CITRUS;
     }
 
     /** Minutes it needs in an oven before the fish is done. */

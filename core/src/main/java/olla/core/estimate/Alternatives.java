@@ -6,11 +6,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
-import olla.core.dress.Breaded;
 import olla.core.dress.Dress;
-import olla.core.dress.Finish;
-import olla.core.dress.OpenTray;
-import olla.core.dress.Parcel;
 import olla.core.fish.Piece;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
@@ -81,7 +77,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
         }
         List<AtDial> dials = new ArrayList<>();
         for (double tempC : DIALS_C) {
-            if (dress instanceof Parcel parcel && tempC > parcel.sheet().limitC()) {
+            if (dress.sheet().filter(sheet -> tempC > sheet.limitC()).isPresent()) {
                 continue;
             }
             BakeRun run = new BakeRun(model, programme.at(tempC));
@@ -102,9 +98,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
             return new Alternatives(targets, dials, Message.NOTHING);
         }
         double hottest = dials.get(dials.size() - 1).minutes();
-        boolean browns = dress.topped()
-                || dress instanceof Breaded
-                || dress instanceof OpenTray tray && tray.finish() == Finish.GLAZED;
+        boolean browns = dress.colours();
         AtDial best = dials.stream()
                 .filter(d -> !browns || d.tempC() >= BROWNS_FROM_C)
                 .filter(d -> d.minutes() - hottest <= MOST_LONGER_MIN)

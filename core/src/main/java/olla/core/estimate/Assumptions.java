@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
-import olla.core.dress.OpenTray;
 import olla.core.fish.Filling;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
@@ -46,7 +45,7 @@ final class Assumptions {
         }
         said.add(Message.of("assumed.oven", "oven", calibration.words()));
         said.add(Message.of("assumed.place"));
-        if (dress instanceof OpenTray tray && tray.finish() == Finish.BARE && !tray.topped()) {
+        if (dress.bare() && dress.finish() == Finish.BARE && !dress.fishJoins()) {
             said.add(Message.of("assumed.bare"));
         }
         if (solved.isEmpty()) {

@@ -3,6 +3,7 @@ package olla.core.estimate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import olla.core.doneness.Doneness;
 import olla.core.doneness.Lethality;
 import olla.core.dress.Dress;
@@ -104,7 +105,9 @@ public final class Estimator {
                 went.meanAtPullC(),
                 went.waterLossG(),
                 piece.filling() == Filling.NONE ? OptionalDouble.empty() : OptionalDouble.of(went.fillingPeakC()),
-                model.browns() ? Optional.of(Browning.Colour.of(went.browning())) : Optional.empty(),
+                model.browns() || programme.uncovers() > 0
+                        ? Optional.of(Browning.Colour.of(went.browning()))
+                        : Optional.empty(),
                 Double.isNaN(went.goldMinute()) ? OptionalDouble.empty() : OptionalDouble.of(went.goldMinute()),
                 forgotten(dress, closed, went),
                 Lethality.minutesAt70(trace.minute(), trace.coldestC()),
@@ -216,7 +219,7 @@ public final class Estimator {
     }
 
     private static Optional<Forgotten> forgotten(Dress dress, Programme closed, BakeRecorder went) {
-        if (!(dress instanceof SaltCrust) || closed.restMinutes() >= SaltCrust.FORGOTTEN_MINUTES) {
+        if (dress.salt().isEmpty() || closed.restMinutes() >= SaltCrust.FORGOTTEN_MINUTES) {
             return Optional.empty();
         }
         double peak = went.peakIfLeftC(SaltCrust.FORGOTTEN_MINUTES - closed.restMinutes());
@@ -233,7 +236,7 @@ public final class Estimator {
     public static Programme usual(
             Piece piece, Dress dress, OvenModel oven, Doneness target, double tempC, double restMinutes) {
         Programme usual = UsualProgramme.programme(dress, oven.kind(), tempC, restMinutes);
-        if (!dress.topped()) {
+        if (!dress.topped() && !dress.opened()) {
             return usual;
         }
         BakeModel model = new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.COARSE);
@@ -242,6 +245,30 @@ public final class Estimator {
             usual = usual.grilled(grillMinutes(new BakeRun(model, usual), target));
         }
         return usual;
+    }
+
+    /**
+     * The same programme with each bake that waits for a middle as long as that takes.
+     *
+     * @throws olla.core.messages.RefusedInput where the oven never brings the middle there, or a length that is solved for the
+     *     target comes before it
+     */
+    public static Programme awaited(Piece piece, Dress dress, OvenModel oven, Programme programme) {
+        Programme known = programme;
+        BakeModel model = null;
+        for (OptionalInt at = known.waits(); at.isPresent(); at = known.waits()) {
+            int place = at.getAsInt();
+            if (known.stages().subList(0, place).stream().anyMatch(s -> s instanceof Stage.Bake b && b.open())) {
+                new Refusals().add("programme", "refusal.waits-after-solved").throwIfAny();
+            }
+            model = model == null ? new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.FINE) : model;
+            OptionalDouble minutes = new BakeRun(model, known).minutesUntil(place);
+            if (minutes.isEmpty()) {
+                new Refusals().add("programme", "refusal.never-so-warm").throwIfAny();
+            }
+            known = known.lasting(place, minutes.getAsDouble());
+        }
+        return known;
     }
 
     /* How long the grill is on until the top is gold, minutes, between the shortest and the longest of the trade. */

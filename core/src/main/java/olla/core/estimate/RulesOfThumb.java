@@ -5,11 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.dress.Dress;
-import olla.core.dress.OpenTray;
-import olla.core.dress.Parcel;
-import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
-import olla.core.dress.Underlay;
 import olla.core.estimate.RuleOfThumb.Span;
 import olla.core.estimate.RuleOfThumb.Way;
 import olla.core.fish.Cut;
@@ -73,7 +69,7 @@ public final class RulesOfThumb {
     static List<RuleOfThumb> of(BakeSpec dish, CheckWindow window, double openMin, double fixedMin, OvenRecord log) {
         RulesOfThumb rules = new RulesOfThumb(dish, openMin, fixedMin);
         List<RuleOfThumb> all = new ArrayList<>();
-        if (dish.dress() instanceof SaltCrust) {
+        if (dish.dress().salt().isPresent()) {
             all.add(rules.weightRule());
         } else {
             all.add(rules.thicknessRule());
@@ -113,8 +109,7 @@ public final class RulesOfThumb {
     }
 
     private static boolean covered(Dress dress) {
-        return dress instanceof Parcel parcel && parcel.sheet() == Sheet.FOIL
-                || dress instanceof OpenTray tray && tray.underlay() == Underlay.PAN_SAUCE;
+        return dress.closedBy(Sheet.FOIL) || dress.pour().isPresent();
     }
 
     private RuleOfThumb weightRule() {

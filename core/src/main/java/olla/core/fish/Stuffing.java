@@ -1,38 +1,31 @@
 package olla.core.fish;
 
 import java.util.OptionalDouble;
-import olla.core.units.Temperature;
 
 /**
  * How much stuffing a fish has in it, and how warm that goes in.
  *
  * @param grams in one piece, g; empty for as much as is usual
  * @param kept where it comes from
+ * @param of what it is of
  */
-public record Stuffing(OptionalDouble grams, Kept kept) {
+public record Stuffing(OptionalDouble grams, Kept kept, Of of) {
 
-    /** Where a stuffing comes from when it is filled in. */
-    public enum Kept {
-        FRIDGE(Piece.FRIDGE_C),
-        /** Mixed for this. */
-        MIXED(Temperature.MIXED_C),
-        /** Cooked, and filled in as it comes from the pan (temperature: common practice, no source). */
-        HOT(60);
-
-        private final double startC;
-
-        Kept(double startC) {
-            this.startC = startC;
-        }
-
-        /** How warm it is, °C. */
-        public double startC() {
-            return startC;
-        }
+    /** What a stuffing is of, as far as guests and cooks have to know. */
+    public enum Of {
+        BREAD,
+        SHELLFISH,
+        EGG,
+        VEGETABLES
     }
 
     /** As much as is usual, mixed for it. */
     public static final Stuffing USUAL = new Stuffing(OptionalDouble.empty(), Kept.MIXED);
+
+    /** Of bread. */
+    public Stuffing(OptionalDouble grams, Kept kept) {
+        this(grams, kept, Of.BREAD);
+    }
 
     /* As heavy as water, kg/m³ (from memory). */
     private static final double STUFFING_KG_M3 = 1000;

@@ -3,6 +3,8 @@ package olla.core.oven;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
 
@@ -32,6 +34,11 @@ public record Programme(List<Stage> stages) {
     /* Lengths that add up to the longest bake may exceed it by so much, minutes. */
     private static final double ROUNDING_MIN = 1e-6;
     private static final double LONGEST_REST_MINUTES = 60;
+    private static final double LONGEST_HOB_MINUTES = 60;
+
+    /* Colder than this flesh goes in, hotter it is done whatever is wanted, °C. */
+    private static final double LEAST_UNTIL_C = 20;
+    private static final double MOST_UNTIL_C = 70;
     private static final int MOST_STAGES = 12;
 
     /** @throws olla.core.messages.RefusedInput where a stage is out of range or out of order */
@@ -74,6 +81,11 @@ public record Programme(List<Stage> stages) {
             bake.minutes()
                     .ifPresent(m -> refusals.range("minutes", "bake", m, LEAST_MINUTES, LONGEST_MINUTES, Unit.MIN));
             refusals.range("share", "share-of-the-open-length", bake.share(), 0.05, 20, Unit.NUMBER);
+            bake.untilC()
+                    .ifPresent(c -> refusals.range(
+                            "untilC", "middle-to-wait-for", c, LEAST_UNTIL_C, MOST_UNTIL_C, Unit.CELSIUS));
+        } else if (stage instanceof Stage.Hob hob) {
+            refusals.range("minutes", "hob", hob.minutes(), LEAST_MINUTES, LONGEST_HOB_MINUTES, Unit.MIN);
         } else if (stage instanceof Stage.Grill grill) {
             refusals.range("minutes", "grill", grill.minutes(), LEAST_MINUTES, LONGEST_GRILL_MINUTES, Unit.MIN);
         } else if (stage instanceof Stage.Rest rest) {
@@ -84,9 +96,13 @@ public record Programme(List<Stage> stages) {
         } else if (i == 0) {
             refusals.add("", "refusal.not-first", "stage", word(stage));
         }
-        if (last && (stage instanceof Stage.Add || stage instanceof Stage.Turn)) {
+        if (last && (stage instanceof Stage.Hob || takesNoTime(stage))) {
             refusals.add("", "refusal.not-last", "stage", word(stage));
         }
+    }
+
+    private static boolean takesNoTime(Stage stage) {
+        return stage instanceof Stage.Add || stage instanceof Stage.Turn || stage instanceof Stage.Uncover;
     }
 
     private static String word(Stage stage) {
@@ -99,6 +115,9 @@ public record Programme(List<Stage> stages) {
     private static double fixed(Stage stage) {
         if (stage instanceof Stage.Bake bake) {
             return bake.minutes().orElse(0);
+        }
+        if (stage instanceof Stage.Hob hob) {
+            return hob.minutes();
         }
         return stage instanceof Stage.Grill grill ? grill.minutes() : 0;
     }
@@ -116,10 +135,7 @@ public record Programme(List<Stage> stages) {
         double by = tempC - bakeTempC();
         return new Programme(stages.stream()
                 .map(stage -> stage instanceof Stage.Bake bake
-                        ? new Stage.Bake(
-                                Math.max(COOLEST_C, Math.min(HOTTEST_C, bake.tempC() + by)),
-                                bake.minutes(),
-                                bake.share())
+                        ? bake.at(Math.max(COOLEST_C, Math.min(HOTTEST_C, bake.tempC() + by)))
                         : stage)
                 .toList());
     }
@@ -145,10 +161,7 @@ public record Programme(List<Stage> stages) {
             closed.add(
                     isOpen(stage) && stage instanceof Stage.Bake bake
                             // A solved length may be shorter than any a cook would type.
-                            ? new Stage.Bake(
-                                    bake.tempC(),
-                                    OptionalDouble.of(Math.max(LEAST_MINUTES, open * bake.share() / shares)),
-                                    bake.share())
+                            ? bake.lasting(OptionalDouble.of(Math.max(LEAST_MINUTES, open * bake.share() / shares)))
                             : stage);
         }
         return new Programme(closed);
@@ -171,7 +184,7 @@ public record Programme(List<Stage> stages) {
         List<Stage> opened = new ArrayList<>(stages);
         for (int i = opened.size() - 1; i >= 0; i--) {
             if (opened.get(i) instanceof Stage.Bake bake) {
-                opened.set(i, new Stage.Bake(bake.tempC(), OptionalDouble.empty(), bake.share()));
+                opened.set(i, bake.lasting(OptionalDouble.empty()));
                 break;
             }
         }
@@ -221,6 +234,32 @@ public record Programme(List<Stage> stages) {
         return stages.stream().anyMatch(s -> s instanceof Stage.Turn);
     }
 
+    /** How often what closes it is opened. */
+    public int uncovers() {
+        return (int) stages.stream().filter(s -> s instanceof Stage.Uncover).count();
+    }
+
+    /** Whether it stands on the hob. */
+    public boolean hob() {
+        return stages.stream().anyMatch(s -> s instanceof Stage.Hob);
+    }
+
+    /** The first bake that waits for a middle and has no length yet; empty where every wait has been reckoned. */
+    public OptionalInt waits() {
+        return IntStream.range(0, stages.size())
+                .filter(i -> stages.get(i) instanceof Stage.Bake bake
+                        && bake.untilC().isPresent()
+                        && bake.open())
+                .findFirst();
+    }
+
+    /** The same with the bake at a place so many minutes long. */
+    public Programme lasting(int place, double minutes) {
+        List<Stage> other = new ArrayList<>(stages);
+        other.set(place, ((Stage.Bake) stages.get(place)).lasting(OptionalDouble.of(minutes)));
+        return new Programme(other);
+    }
+
     /** The hottest dial of all its bakes, °C. */
     public double hottestC() {
         return stages.stream()
@@ -266,10 +305,12 @@ public record Programme(List<Stage> stages) {
             double some = Math.min(left, fixed(stage));
             left -= some;
             if (stage instanceof Stage.Bake bake && some >= LEAST_MINUTES) {
-                cut.add(new Stage.Bake(bake.tempC(), OptionalDouble.of(some), bake.share()));
+                cut.add(bake.lasting(OptionalDouble.of(some)));
             } else if (stage instanceof Stage.Grill && some >= LEAST_MINUTES) {
                 cut.add(new Stage.Grill(some));
-            } else if (stage instanceof Stage.Add || stage instanceof Stage.Turn && left >= LEAST_MINUTES) {
+            } else if (stage instanceof Stage.Hob && some >= LEAST_MINUTES) {
+                cut.add(new Stage.Hob(some));
+            } else if (stage instanceof Stage.Add || takesNoTime(stage) && left >= LEAST_MINUTES) {
                 cut.add(stage);
             }
         }

@@ -11,12 +11,52 @@ public sealed interface Stage {
      * @param tempC dial, °C
      * @param minutes how long; empty where the length is to be solved
      * @param share of the length that is to be solved, this stage's part against the other open ones; above 0
+     * @param untilC it goes on until the coldest flesh has come to this, °C; empty where nobody waits for that
      */
-    record Bake(double tempC, OptionalDouble minutes, double share) implements Stage {
+    record Bake(double tempC, OptionalDouble minutes, double share, OptionalDouble untilC) implements Stage {
+        /** An open stage that shares the open length with others, or one of given length. */
+        public Bake(double tempC, OptionalDouble minutes, double share) {
+            this(tempC, minutes, share, OptionalDouble.empty());
+        }
+
         /** An open stage, or one of given length. */
         public Bake(double tempC, OptionalDouble minutes) {
             this(tempC, minutes, 1);
         }
+
+        /** One that goes on until the coldest flesh has come to {@code untilC}, °C. */
+        public static Bake until(double tempC, double untilC) {
+            return new Bake(tempC, OptionalDouble.empty(), 1, OptionalDouble.of(untilC));
+        }
+
+        /** The same at another dial, °C. */
+        public Bake at(double other) {
+            return new Bake(other, minutes, share, untilC);
+        }
+
+        /** The same, so many minutes long. */
+        public Bake lasting(OptionalDouble other) {
+            return new Bake(tempC, other, share, untilC);
+        }
+
+        /** Whether its length is part of the one that is solved for the target. */
+        public boolean open() {
+            return minutes.isEmpty();
+        }
+    }
+
+    /**
+     * On the hob, the vessel on a flame that keeps its liquid simmering, the top in the kitchen's air.
+     *
+     * @param minutes how long, 0.5 to 60
+     */
+    record Hob(double minutes) implements Stage {
+
+        /** What a medium flame gives a vessel of 100 °C, W/m² (order of magnitude, 10 to 20 kW/m², from memory). */
+        public static final double FLUX_W_M2 = 14_000;
+
+        /** No hotter than this gets the vessel, °C (order of magnitude, from memory). */
+        public static final double HOTTEST_C = 200;
     }
 
     /**
@@ -41,6 +81,9 @@ public sealed interface Stage {
      */
     record Add(What what) implements Stage {}
 
+    /** What closes it is opened; takes no time. */
+    record Uncover() implements Stage {}
+
     /** The piece is turned over; takes no time. */
     record Turn() implements Stage {}
 
@@ -59,6 +102,10 @@ public sealed interface Stage {
         /** The glaze, once more. */
         GLAZE,
         /** Quick sides, beside the fish. */
-        SIDES
+        SIDES,
+        /** What it lies in, spooned over it. */
+        BASTE,
+        /** Lemon, squeezed over it. */
+        LEMON
     }
 }

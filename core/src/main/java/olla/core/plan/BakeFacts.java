@@ -4,8 +4,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.dress.Dress;
-import olla.core.dress.OpenTray;
-import olla.core.dress.SaltCrust;
 import olla.core.dress.Topping;
 import olla.core.fish.Piece;
 import olla.core.oven.Programme;
@@ -85,7 +83,7 @@ public record BakeFacts(
      * before.
      */
     boolean toppedAtTheCheck() {
-        if (dress instanceof OpenTray tray && tray.goesOn(Topping.When.BEFORE)) {
+        if (dress.goesOn(Topping.When.BEFORE)) {
             return true;
         }
         for (HandStep step : HandStep.of(programme, window.likelyMin())) {
@@ -100,6 +98,6 @@ public record BakeFacts(
     }
 
     boolean crust() {
-        return dress instanceof SaltCrust;
+        return dress.salt().isPresent();
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import olla.core.dress.Dress;
 import olla.core.dress.Parcel;
-import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
@@ -58,16 +57,16 @@ public final class Carving {
     /** The steps for a fish in its dress. */
     public static List<Step> of(Piece piece, Dress dress) {
         List<Step> steps = new ArrayList<>();
-        if (dress instanceof SaltCrust) {
+        if (dress.salt().isPresent()) {
             steps.addAll(crust());
-        } else if (dress instanceof Parcel parcel) {
-            steps.add(parcel(parcel));
         }
+        // One that was opened in the oven lies open already.
+        dress.parcel().filter(p -> !p.opened()).ifPresent(p -> steps.add(parcel(p)));
         if (piece.cut() == Cut.WHOLE) {
-            boolean skinned = dress instanceof SaltCrust;
+            boolean skinned = dress.salt().isPresent();
             steps.addAll(piece.species().shape() == BodyShape.FLAT ? flat() : round(skinned));
         } else if (piece.cut() == Cut.SIDE || piece.cut() == Cut.FILLET) {
-            boolean foil = dress instanceof Parcel parcel && parcel.sheet() == Sheet.FOIL;
+            boolean foil = dress.parcel().filter(p -> p.of() == Sheet.FOIL).isPresent();
             steps.add(foil || piece.cut() == Cut.SIDE ? new Step(Picture.SLICE_OFF_FOIL) : lift());
         } else {
             steps.add(lift());
@@ -87,7 +86,7 @@ public final class Carving {
         Message open = Message.word(Picture.OPEN_PARCEL);
         return new Step(
                 Picture.OPEN_PARCEL,
-                parcel.sheet() == Sheet.FOIL ? open.form("foil") : open.form("parchment"),
+                parcel.of() == Sheet.FOIL ? open.form("foil") : open.form("parchment"),
                 open.form("how"));
     }
 

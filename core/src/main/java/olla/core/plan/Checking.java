@@ -3,10 +3,7 @@ package olla.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import olla.core.doneness.Cue;
-import olla.core.dress.Breaded;
 import olla.core.dress.Dress;
-import olla.core.dress.OpenTray;
-import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
@@ -34,7 +31,7 @@ public record Checking(Message say, Message how, Message where, List<Cue> cues) 
     /** How a running bake is checked, as it is by then. */
     public static Checking of(BakeFacts facts) {
         boolean bare = facts.dress().topped() && !facts.toppedAtTheCheck();
-        return of(facts.piece(), bare ? new OpenTray() : facts.dress());
+        return of(facts.piece(), bare ? facts.dress().spread(List.of()) : facts.dress());
     }
 
     /** How this fish is checked with its dress on. */
@@ -47,31 +44,39 @@ public record Checking(Message say, Message how, Message where, List<Cue> cues) 
     }
 
     private static Message say(Piece piece, Dress dress) {
-        if (dress instanceof SaltCrust) {
+        if (dress.salt().isPresent()) {
             return Message.of("check.crust");
         }
-        if (dress instanceof Parcel) {
+        if (dress.parcel().isPresent()) {
             return Message.of("check.parcel");
         }
         return Message.of(piece.cut() == Cut.WHOLE || piece.cut() == Cut.SIDE ? "check.part" : "check.piece");
     }
 
     private static Message how(Piece piece, Dress dress) {
-        if (dress instanceof SaltCrust crust) {
+        if (dress.salt().isPresent()) {
             return Message.sentences(
                     Message.of("check.how.crust"),
-                    crust.headAndTail() ? Message.NOTHING : Message.of("check.how.crust-eye"));
+                    headShows(dress) ? Message.of("check.how.crust-eye") : Message.NOTHING);
         }
-        if (dress instanceof Parcel parcel) {
-            return Message.of(parcel.sheet() == Sheet.FOIL ? "check.how.foil" : "check.how.parchment");
+        if (dress.parcel().isPresent()) {
+            return Message.of(dress.closedBy(Sheet.FOIL) ? "check.how.foil" : "check.how.parchment");
+        }
+        if (dress.sheet().isPresent()) {
+            return Message.of("check.how.lid");
         }
         if (dress.topped()) {
             return Message.of("check.how.topping");
         }
-        if (dress instanceof Breaded) {
+        if (dress.coat().isPresent()) {
             return Message.of("check.how.breaded");
         }
         return Message.of(piece.cut() == Cut.WHOLE ? "check.how.backbone" : "check.how.knife");
+    }
+
+    /* Whether head and tail are left out of what covers the rest. */
+    private static boolean headShows(Dress dress) {
+        return dress.salt().filter(SaltCrust::headAndTail).isEmpty();
     }
 
     private static Message where(Piece piece) {
@@ -83,23 +88,23 @@ public record Checking(Message say, Message how, Message where, List<Cue> cues) 
 
     private static List<Cue> cues(Piece piece, Dress dress) {
         List<Cue> cues = new ArrayList<>();
-        if (!(dress instanceof SaltCrust)) {
+        boolean salt = dress.salt().isPresent();
+        if (!salt) {
             cues.addAll(FLESH);
         }
         cues.addAll(KNIFE);
-        boolean headShows = piece.cut() == Cut.WHOLE && !(dress instanceof SaltCrust crust && crust.headAndTail());
-        if (headShows) {
+        if (piece.cut() == Cut.WHOLE && headShows(dress)) {
             cues.add(Cue.EYE_WHITE);
         }
-        if (onBone(piece) && !(dress instanceof SaltCrust)) {
+        if (onBone(piece) && !salt) {
             cues.add(Cue.LEAVES_BONE);
         }
-        if (piece.cut() == Cut.WHOLE && !(dress instanceof SaltCrust)) {
+        if (piece.cut() == Cut.WHOLE && !salt) {
             cues.add(Cue.FIN_PULLS);
         }
-        if (dress instanceof SaltCrust) {
+        if (salt) {
             cues.add(Cue.CRUST_HARD);
-        } else if (!(dress instanceof Parcel) && !dress.topped() && !(dress instanceof Breaded)) {
+        } else if (dress.bare()) {
             cues.add(Cue.WHITE_BEADS);
         }
         return List.copyOf(cues);

@@ -35,12 +35,26 @@ record HandStep(int index, double minute, Message say, Message hint) {
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
             if (stage instanceof Stage.Add add) {
-                steps.add(added(i, at, add.what(), raised(stages, i, dial)));
+                steps.add(added(i, at, add.what(), waited(stages, i), raised(stages, i, dial)));
+            } else if (stage instanceof Stage.Uncover) {
+                steps.add(new HandStep(
+                        i,
+                        at,
+                        Message.of("hand.uncover"),
+                        Message.sentences(Message.of("hand.uncover.how"), waited(stages, i), QUICK)));
+            } else if (stage instanceof Stage.Hob hob) {
+                at += hob.minutes();
             } else if (stage instanceof Stage.Turn) {
                 steps.add(new HandStep(i, at, Message.of("hand.turn"), QUICK));
             } else if (stage instanceof Stage.Bake bake) {
                 boolean toldAlready = i > 0 && stages.get(i - 1) instanceof Stage.Add;
-                if (!Double.isNaN(dial) && bake.tempC() != dial && !toldAlready) {
+                if (i > 0 && stages.get(i - 1) instanceof Stage.Hob) {
+                    steps.add(new HandStep(
+                            i,
+                            at,
+                            Message.of("hand.into-the-oven"),
+                            Message.of("hand.into-the-oven.how", "dial", Quantity.dial(bake.tempC()))));
+                } else if (!Double.isNaN(dial) && bake.tempC() != dial && !toldAlready) {
                     steps.add(new HandStep(
                             i,
                             at,
@@ -67,13 +81,24 @@ record HandStep(int index, double minute, Message say, Message hint) {
         return last;
     }
 
-    private static HandStep added(int index, double minute, Stage.What what, Message raised) {
+    private static HandStep added(int index, double minute, Stage.What what, Message waited, Message raised) {
         // A topping needs no telling how.
         Message how = what == Stage.What.TOPPING
                 ? Message.NOTHING
                 : Message.word(what).form("how");
-        Message hint = Message.sentences(how, raised, QUICK);
+        Message hint = Message.sentences(how, waited, raised, QUICK);
         return new HandStep(index, minute, Message.word(what).form("say"), hint);
+    }
+
+    /* How warm the middle is by then, where that was waited for. */
+    private static Message waited(List<Stage> stages, int index) {
+        if (index == 0
+                || !(stages.get(index - 1) instanceof Stage.Bake bake)
+                || bake.untilC().isEmpty()) {
+            return Message.NOTHING;
+        }
+        return Message.of(
+                "hand.at-middle", "celsius", Quantity.celsius(bake.untilC().getAsDouble()));
     }
 
     /* The dial, where it is turned with what goes on. */

@@ -7,6 +7,14 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import olla.core.dress.Coat.Dip;
+import olla.core.dress.Dress;
+import olla.core.dress.Mix;
+import olla.core.dress.Pour.Liquid;
+import olla.core.dress.Vegetable;
+import olla.core.fish.Filling;
+import olla.core.fish.Piece;
+import olla.core.fish.Stuffing;
 
 /**
  * The fourteen substances that have to be declared (published: Regulation (EU) No 1169/2011, Annex II, from memory), each
@@ -43,5 +51,57 @@ public enum Allergen {
         return EnumSet.allOf(Allergen.class).stream()
                 .filter(a -> lower.stream().anyMatch(i -> a.givesAway.matcher(i).find()))
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Allergen.class)));
+    }
+
+    /** Those that what is in a dish usually carries, in the order of the regulation; fish first of all. */
+    public static Set<Allergen> in(Piece piece, Dress dress) {
+        Set<Allergen> found = EnumSet.of(FISH);
+        if (piece.filling() == Filling.STUFFING) {
+            found.addAll(of(piece.stuffing().of()));
+        }
+        dress.on().forEach(topping -> found.addAll(of(topping.mix())));
+        dress.pour().ifPresent(pour -> found.addAll(of(pour.of())));
+        dress.bed().of().stream().filter(v -> v == Vegetable.CELERIAC).forEach(v -> found.add(CELERY));
+        dress.coat().ifPresent(coat -> found.addAll(of(coat.dip())));
+        dress.salt().filter(salt -> salt.damping().whitesAKilo() > 0).ifPresent(salt -> found.add(EGG));
+        return found;
+    }
+
+    private static Set<Allergen> of(Mix mix) {
+        return switch (mix) {
+            case CRUMB -> EnumSet.of(GLUTEN, MILK);
+            case PASTE -> EnumSet.of(NUTS);
+            case MAYONNAISE -> EnumSet.of(EGG, MUSTARD, MILK);
+            case BUTTER -> EnumSet.of(MILK);
+            case SHELLFISH -> EnumSet.of(CRUSTACEANS, MOLLUSCS, MILK);
+            case HERBS, COOKED, VEGETABLES, CITRUS -> EnumSet.noneOf(Allergen.class);
+        };
+    }
+
+    private static Set<Allergen> of(Liquid liquid) {
+        return switch (liquid) {
+            case WINE_BUTTER -> EnumSet.of(MILK, SULPHITES);
+            case WINE, CIDER -> EnumSet.of(SULPHITES);
+            case STOCK -> EnumSet.of(CELERY);
+            case MILK, BUTTER -> EnumSet.of(MILK);
+            case OLIVE_OIL -> EnumSet.noneOf(Allergen.class);
+        };
+    }
+
+    private static Set<Allergen> of(Dip dip) {
+        return switch (dip) {
+            case EGG -> EnumSet.of(GLUTEN, EGG);
+            case MAYONNAISE -> EnumSet.of(GLUTEN, EGG, MUSTARD);
+            case BUTTER -> EnumSet.of(GLUTEN, MILK);
+        };
+    }
+
+    private static Set<Allergen> of(Stuffing.Of stuffing) {
+        return switch (stuffing) {
+            case BREAD -> EnumSet.of(GLUTEN, EGG, MILK);
+            case SHELLFISH -> EnumSet.of(CRUSTACEANS, MOLLUSCS);
+            case EGG -> EnumSet.of(EGG);
+            case VEGETABLES -> EnumSet.noneOf(Allergen.class);
+        };
     }
 }

@@ -10,21 +10,19 @@ import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
-import olla.core.dress.OpenTray;
-import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
 import olla.core.fish.EatingQualities;
 import olla.core.fish.Filling;
+import olla.core.fish.Kept;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
-import olla.core.fish.Stuffing.Kept;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
 import olla.core.oven.OvenKind;
@@ -68,17 +66,18 @@ public final class Cautions {
             Cut cut,
             Filling filling,
             boolean hotStuffing,
+            List<Allergen> allergens,
             Dress dress,
             OvenKind oven,
             Programme programme,
             double peakC) {
 
-        boolean parcel(Sheet sheet) {
-            return dress instanceof Parcel parcel && parcel.sheet() == sheet;
+        boolean closedBy(Sheet sheet) {
+            return dress != null && dress.closedBy(sheet);
         }
 
-        boolean salt() {
-            return dress instanceof SaltCrust;
+        boolean salt(Predicate<SaltCrust> which) {
+            return dress != null && dress.salt().filter(which).isPresent();
         }
 
         boolean flames() {
@@ -123,13 +122,16 @@ public final class Cautions {
                     "SHEET_LIMIT",
                     STOP,
                     When.BENCH,
-                    s -> s.dress() instanceof Parcel parcel
+                    s -> s.dress() != null
                             && !s.flames()
-                            && s.programme().hottestC() > parcel.sheet().limitC(),
+                            && s.dress()
+                                    .sheet()
+                                    .filter(sheet -> s.programme().hottestC() > sheet.limitC())
+                                    .isPresent(),
                     s -> Message.of(
                             key("SHEET_LIMIT"),
                             "limit",
-                            Quantity.dial(((Parcel) s.dress()).sheet().limitC())),
+                            Quantity.dial(s.dress().sheet().orElseThrow().limitC())),
                     Message.of(
                             "source.sheet-makers",
                             "from",
@@ -140,7 +142,7 @@ public final class Cautions {
                     "PAPER_FIRE",
                     STOP,
                     When.BENCH,
-                    s -> s.parcel(Sheet.PARCHMENT)
+                    s -> s.closedBy(Sheet.PARCHMENT)
                             && s.oven() != null
                             && s.oven().open(),
                     COMMON),
@@ -177,24 +179,27 @@ public final class Cautions {
                     "ACID_FOIL",
                     WARN,
                     When.BENCH,
-                    s -> s.parcel(Sheet.FOIL) && ((Parcel) s.dress()).acid(),
+                    s -> s.dress() != null && s.dress().sour() && s.dress().aluminium(),
                     source("advice-on-aluminium")),
-            new Rule(
-                    "SCALES_OFF",
-                    WARN,
-                    When.BENCH,
-                    s -> s.dress() instanceof SaltCrust crust && !crust.scalesOn(),
-                    COMMON),
+            new Rule("SCALES_OFF", WARN, When.BENCH, s -> s.salt(crust -> !crust.scalesOn()), COMMON),
             new Rule(
                     "EGG",
                     KNOW,
                     When.BENCH,
-                    s -> s.dress() instanceof SaltCrust crust && crust.damping().whitesAKilo() > 0,
+                    s -> s.salt(crust -> crust.damping().whitesAKilo() > 0),
                     source("allergens-and-eggs"),
                     "cold",
                     Quantity.celsius(Piece.FRIDGE_C),
                     "days",
                     YOLKS_KEPT_DAYS),
+            // Under salt the whites are told of beside their yolks.
+            new Rule(
+                    "ALLERGENS",
+                    KNOW,
+                    When.BENCH,
+                    s -> !s.allergens().isEmpty() && !s.salt(crust -> true),
+                    s -> Message.of(key("ALLERGENS"), "allergens", s.allergens()),
+                    source("allergens")),
             new Rule(
                     "STUFFING",
                     WARN,
@@ -215,7 +220,7 @@ public final class Cautions {
                     "GARLIC_OIL",
                     KNOW,
                     When.BENCH,
-                    s -> s.dress() instanceof OpenTray tray && tray.finish() == Finish.MARINATED,
+                    s -> s.dress() != null && s.dress().finish() == Finish.MARINATED,
                     source("advice-on-botulism"),
                     "days",
                     GARLIC_IN_OIL_DAYS),
@@ -223,7 +228,7 @@ public final class Cautions {
                     "GLASS",
                     WARN,
                     When.BENCH,
-                    s -> s.dress() != null && s.dress().vessel() == Vessel.GLASS,
+                    s -> s.dress() != null && s.dress().vessel().ware() == Ware.GLASS,
                     COMMON),
             new Rule(
                     "GRILL",
@@ -231,9 +236,14 @@ public final class Cautions {
                     When.GRILL,
                     s -> s.programme() != null && s.programme().grills(),
                     COMMON),
-            new Rule("STEAM", KNOW, When.OPENING, s -> s.dress() instanceof Parcel, COMMON),
-            new Rule("SHARDS", WARN, When.OPENING, Situation::salt, COMMON),
-            new Rule("SODIUM", KNOW, When.OPENING, Situation::salt, COMMON),
+            new Rule(
+                    "STEAM",
+                    KNOW,
+                    When.OPENING,
+                    s -> s.dress() != null && s.dress().sheet().isPresent(),
+                    COMMON),
+            new Rule("SHARDS", WARN, When.OPENING, s -> s.salt(crust -> true), COMMON),
+            new Rule("SODIUM", KNOW, When.OPENING, s -> s.salt(crust -> true), COMMON),
             new Rule(
                     "BONES",
                     KNOW,
@@ -262,6 +272,9 @@ public final class Cautions {
                         piece.cut(),
                         piece.filling(),
                         piece.filling() == Filling.STUFFING && piece.stuffing().kept() == Kept.HOT,
+                        Allergen.in(piece, dress).stream()
+                                .filter(a -> a != Allergen.FISH)
+                                .toList(),
                         dress,
                         oven,
                         programme,
@@ -275,7 +288,7 @@ public final class Cautions {
      * @param peakC what its middle is to come to, °C
      */
     public static List<Caution> atTheCounter(Species species, Cut cut, double peakC) {
-        return list(new Situation(species, cut, Filling.NONE, false, null, null, null, peakC), rule -> true);
+        return list(new Situation(species, cut, Filling.NONE, false, List.of(), null, null, null, peakC), rule -> true);
     }
 
     private static List<Caution> list(Situation situation, Predicate<Rule> asked) {

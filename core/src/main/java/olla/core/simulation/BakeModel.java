@@ -3,9 +3,8 @@ package olla.core.simulation;
 import java.util.HashMap;
 import java.util.Map;
 import olla.core.dish.Dish;
-import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.dress.Dress;
-import olla.core.dress.OpenTray;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
@@ -100,7 +99,7 @@ public final class BakeModel {
             startC[m] = layers.laid(m).startC();
         }
         startC[TrayLoad.FLESH] = piece.startTempC() + unknowns.startShiftC();
-        startC[TrayLoad.TRAY] = Temperature.ROOM_C;
+        startC[TrayLoad.TRAY] = dish.vessel().startC();
     }
 
     private BakeModel(BakeModel like, Unknowns unknowns) {
@@ -156,9 +155,14 @@ public final class BakeModel {
         return piece.species();
     }
 
-    /** Whether its top meets the oven's air, and so colours. */
+    /** Whether its top meets the oven's air from the start, and so colours. */
     public boolean browns() {
         return dish.browns();
+    }
+
+    /** Whether its top meets the oven's air as it then is. */
+    boolean browns(TrayLoad load) {
+        return dish.browns() || load.uncovered();
     }
 
     /** Whether there is something in its belly besides air. */
@@ -199,7 +203,7 @@ public final class BakeModel {
         return solvers.computeIfAbsent(load, s -> {
             SectionBuilder builder = new SectionBuilder(
                     layers.of(s, Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor()),
-                    dish.vessel().wallM(),
+                    dish.vessel().ware().wallM(),
                     piece.lengthMm() / 1000,
                     slices);
             Material[] materials = new Material[layers.materials()];
@@ -207,8 +211,8 @@ public final class BakeModel {
                 materials[m] = layers.material(m);
             }
             materials[TrayLoad.FLESH] = FleshMaterial.material(piece.species());
-            Vessel vessel = dish.vessel();
-            materials[TrayLoad.TRAY] = Material.constant(vessel.conductivityWmK(), vessel.heatCapacityJm3K());
+            Ware ware = dish.vessel().ware();
+            materials[TrayLoad.TRAY] = Material.constant(ware.conductivityWmK(), ware.heatCapacityJm3K());
             return new SectionSolver(builder.build(), materials);
         });
     }
@@ -253,31 +257,38 @@ public final class BakeModel {
      * What the faces meet in the oven with its dial at {@code dialC}.
      *
      * @param minutes since the first thing went in; only an unsteady oven cares
+     * @param uncovered whether what closed it has been opened
      */
-    Surroundings baking(double dialC, double minutes) {
+    Surroundings baking(double dialC, double minutes, boolean uncovered) {
         OvenKind kind = oven.kind();
         double air = airC(dialC, minutes);
         double film = oven.filmWm2K() * unknowns.filmFactor();
         double under = air + kind.underAboveAirC();
         return faces(
                 new Air(film, air, air + kind.wallsAboveAirC(), OVEN_VAPOUR_PA, 0),
-                new Face.Exposed(film + kind.underMoreWm2K(), under, under, Vessel.UNDERSIDE_EMISSIVITY, 0, 0));
+                new Face.Exposed(film + kind.underMoreWm2K(), under, under, Ware.UNDERSIDE_EMISSIVITY, 0, 0),
+                uncovered);
     }
 
     /** What the faces meet under the grill. */
-    Surroundings grilling() {
+    Surroundings grilling(boolean uncovered) {
         double film = oven.filmWm2K() * unknowns.filmFactor();
         double air = Stage.Grill.AIR_C;
         return faces(
                 new Air(film, air, air, OVEN_VAPOUR_PA, Stage.Grill.FLUX_W_M2),
-                new Face.Exposed(film, air, air, Vessel.UNDERSIDE_EMISSIVITY, 0, 0));
+                new Face.Exposed(film, air, air, Ware.UNDERSIDE_EMISSIVITY, 0, 0),
+                uncovered);
     }
 
     /** What the faces meet on the board. */
-    Surroundings resting() {
-        return faces(
-                new Air(ROOM_FILM, Temperature.ROOM_C, Temperature.ROOM_C, ROOM_VAPOUR_PA, 0),
-                new Face.Exposed(BOARD_FILM, Temperature.ROOM_C, Temperature.ROOM_C, 0, 0, 0));
+    Surroundings resting(boolean uncovered) {
+        return faces(KITCHEN, new Face.Exposed(BOARD_FILM, Temperature.ROOM_C, Temperature.ROOM_C, 0, 0, 0), uncovered);
+    }
+
+    /** What the faces meet on the hob: a flame below, the kitchen above. */
+    Surroundings onTheHob(boolean uncovered) {
+        double film = Stage.Hob.FLUX_W_M2 / (Stage.Hob.HOTTEST_C - Temperature.BOILING_C);
+        return faces(KITCHEN, new Face.Exposed(film, Stage.Hob.HOTTEST_C, Stage.Hob.HOTTEST_C, 0, 0, 0), uncovered);
     }
 
     /** The air round a dish: film W/m²K, air and walls °C, vapour Pa, a grill's beam W/m². */
@@ -287,23 +298,26 @@ public final class BakeModel {
         }
     }
 
-    private Surroundings faces(Air air, Face under) {
+    private static final Air KITCHEN = new Air(ROOM_FILM, Temperature.ROOM_C, Temperature.ROOM_C, ROOM_VAPOUR_PA, 0);
+
+    private Surroundings faces(Air air, Face under, boolean uncovered) {
         Face[] faces = new Face[layers.materials()];
         faces[TrayLoad.TRAY] = under;
-        faces[TrayLoad.FLESH] = top(air, dish.bareWetness() * unknowns.wetnessFactor());
+        faces[TrayLoad.FLESH] = top(air, dish.bareWetness() * unknowns.wetnessFactor(), uncovered);
         for (int m = Layers.FIRST; m < faces.length; m++) {
             // What is inside shows only where a sliced piece ends, between the flesh.
             faces[m] = m == layers.inside()
                     ? faces[TrayLoad.FLESH]
-                    : top(air, layers.stuff(m).wetness());
+                    : top(air, layers.stuff(m).wetness(), uncovered);
         }
         return new Surroundings(faces);
     }
 
-    private Face top(Air air, double wetness) {
+    private Face top(Air air, double wetness, boolean uncovered) {
         return dish.cover()
+                .filter(c -> !uncovered)
                 .<Face>map(c -> new Face.Covered(air.on(c.emissivity(), 0), c.coldGapWm2K(), c.steamGapWm2K()))
-                .orElseGet(() -> air.on(OpenTray.EMISSIVITY, wetness));
+                .orElseGet(() -> air.on(Dress.EMISSIVITY, wetness));
     }
 
     /** Water lost so far, g, scaled from the modelled prism to the piece's real mass, which tapers. */

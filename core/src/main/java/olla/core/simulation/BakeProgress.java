@@ -24,7 +24,7 @@ final class BakeProgress {
 
     BakeProgress(BakeModel model, Programme programme) {
         this.model = model;
-        this.load = new TrayLoad(!programme.fishJoins(), 0);
+        this.load = new TrayLoad(!programme.fishJoins(), 0, false);
         this.state = model.start(load);
     }
 
@@ -63,17 +63,27 @@ final class BakeProgress {
     void change(Stage stage) {
         if (stage instanceof Stage.Turn) {
             state = model.turn(load, state);
-        } else if (stage instanceof Stage.Add add) {
-            TrayLoad next = switch (add.what()) {
-                case FISH -> load.withFish();
-                case TOPPING -> load.withNext();
-                case GLAZE, SIDES -> load;
-            };
-            if (!next.equals(load)) {
-                state = model.change(load, state, next);
-                load = next;
-            }
+            return;
         }
+        TrayLoad next = after(stage);
+        if (!next.equals(load)) {
+            state = model.change(load, state, next);
+            load = next;
+        }
+    }
+
+    private TrayLoad after(Stage stage) {
+        if (stage instanceof Stage.Uncover) {
+            return load.opened();
+        }
+        if (!(stage instanceof Stage.Add add)) {
+            return load;
+        }
+        return switch (add.what()) {
+            case FISH -> load.withFish();
+            case TOPPING -> load.withNext();
+            case GLAZE, SIDES, BASTE, LEMON -> load;
+        };
     }
 
     /**
@@ -97,9 +107,14 @@ final class BakeProgress {
 
     private Surroundings around(Stage stage, double minute) {
         if (stage instanceof Stage.Rest || model.outside(minute)) {
-            return model.resting();
+            return model.resting(load.uncovered());
         }
-        return stage instanceof Stage.Bake bake ? model.baking(bake.tempC(), minute) : model.grilling();
+        if (stage instanceof Stage.Hob) {
+            return model.onTheHob(load.uncovered());
+        }
+        return stage instanceof Stage.Bake bake
+                ? model.baking(bake.tempC(), minute, load.uncovered())
+                : model.grilling(load.uncovered());
     }
 
     /** The rest of a closed programme, as far as it still matters for the peak. */
@@ -132,6 +147,9 @@ final class BakeProgress {
         }
         if (stage instanceof Stage.Grill grill) {
             return 60 * grill.minutes();
+        }
+        if (stage instanceof Stage.Hob hob) {
+            return 60 * hob.minutes();
         }
         return stage instanceof Stage.Rest rest ? 60 * rest.minutes() : 0;
     }

@@ -22,7 +22,6 @@ public final class BakeRecorder {
     private static final double[] STRIDES_S = {5, 10, 15, 20, 30, 60, 120, 180, 300};
 
     private final BakeModel model;
-    private final boolean covered;
     private final double strideS;
     private final double pictureEveryS;
     private final List<double[]> drawn = new ArrayList<>();
@@ -53,11 +52,10 @@ public final class BakeRecorder {
 
     BakeRecorder(BakeModel model, Programme closed) {
         this.model = model;
-        this.covered = !model.browns();
         double totalS = 60 * (closed.bakeMinutes().orElseThrow() + closed.restMinutes());
         this.strideS = stride(totalS, MOST_POINTS);
         this.pictureEveryS = Math.max(strideS, stride(totalS, MOST_PICTURES));
-        Section section = model.solver(new TrayLoad(true, 0)).section();
+        Section section = model.solver(TrayLoad.AT_FIRST).section();
         this.columns = section.columns();
         this.rows = section.rows();
         Outline outline = model.outline();
@@ -121,7 +119,9 @@ public final class BakeRecorder {
 
     /* A face browns from when it is there: what lay uppermost before was another. */
     private void brown(BakeProgress progress, double minute, double outerC) {
-        if (!covered && progress.load().fish() && progress.load().equals(browned)) {
+        if (model.browns(progress.load())
+                && progress.load().fish()
+                && progress.load().equals(browned)) {
             browning += Browning.added(minute - facedMinute, (facedC + outerC) / 2);
         }
         browned = progress.load();

@@ -13,6 +13,9 @@ public final class BakeRun {
 
     private static final double SNAPSHOT_S = 30;
 
+    /* Nobody opens a door to the second. */
+    private static final double WAIT_STRIDE_S = 6;
+
     /* The solved minute is right to this, minutes: half a second. */
     private static final double MINUTE_ACCURACY = 0.008;
     private static final int MOST_EVALUATIONS = 60;
@@ -60,6 +63,28 @@ public final class BakeRun {
                 ? oneOpen(
                         before, (Stage.Bake) stages.get(at.get(0)), stages.subList(at.get(0) + 1, stages.size()), peakC)
                 : severalOpen(before, at.get(0), peakC);
+    }
+
+    /**
+     * How long the bake at a place goes on until the coldest flesh has come to what it waits for, minutes; empty where the
+     * longest bake does not bring it there.
+     *
+     * @param place of a bake that waits, after stages of given length only
+     */
+    public OptionalDouble minutesUntil(int place) {
+        List<Stage> stages = programme.stages();
+        Stage.Bake bake = (Stage.Bake) stages.get(place);
+        double untilC = bake.untilC().orElseThrow();
+        BakeProgress at = new BakeProgress(model, programme);
+        at.finish(stages.subList(0, place));
+        double began = at.minutes();
+        while (at.coldestC() < untilC) {
+            if (at.minutes() > Programme.LONGEST_MINUTES) {
+                return OptionalDouble.empty();
+            }
+            at.pass(bake, WAIT_STRIDE_S);
+        }
+        return OptionalDouble.of(Math.max(Programme.LEAST_MINUTES, at.minutes() - began));
     }
 
     /** By how much the coldest points peak above what they must reach where the open stages take so long, K. */

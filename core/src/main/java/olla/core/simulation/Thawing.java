@@ -1,6 +1,6 @@
 package olla.core.simulation;
 
-import olla.core.dress.OpenTray;
+import olla.core.dress.Dress;
 import olla.core.fish.Piece;
 import olla.core.heat.Face;
 import olla.core.heat.SectionState;
@@ -24,10 +24,10 @@ public final class Thawing {
     /** Hours in the fridge until the coldest point is soft, to the next half hour; at most 96. */
     public static double fridgeHours(Piece frozen) {
         BakeModel model = new BakeModel(
-                frozen, new OpenTray(), OvenModel.trusted(OvenKind.STILL), Unknowns.NONE, BakeModel.Fineness.COARSE);
-        Face air = new Face.Exposed(FRIDGE_FILM, Piece.FRIDGE_C, Piece.FRIDGE_C, OpenTray.EMISSIVITY, 0, 0);
+                frozen, Dress.open(), OvenModel.trusted(OvenKind.STILL), Unknowns.NONE, BakeModel.Fineness.COARSE);
+        Face air = new Face.Exposed(FRIDGE_FILM, Piece.FRIDGE_C, Piece.FRIDGE_C, Dress.EMISSIVITY, 0, 0);
         Surroundings fridge = new Surroundings(air, air);
-        TrayLoad bare = new TrayLoad(true, 0);
+        TrayLoad bare = TrayLoad.AT_FIRST;
         SectionState state = model.start(bare);
         while (state.coldestC() < SOFT_C && state.seconds() < LONGEST_HOURS * 3600) {
             model.solver(bare).advance(state, fridge, STRIDE_S);

@@ -2,7 +2,6 @@ package olla.core.simulation;
 
 import java.util.List;
 import olla.core.dress.Dress;
-import olla.core.dress.SaltCrust;
 
 /**
  * What nobody at the oven knows exactly, as departures from what was said.
@@ -32,6 +31,6 @@ public record Unknowns(
 
     /** Those of them that a section is built from. */
     public List<Double> ofSection(Dress dress) {
-        return List.of(thicknessFactor, contactFactor, dress instanceof SaltCrust ? wetnessFactor : 1.0);
+        return List.of(thicknessFactor, contactFactor, dress.salt().isPresent() ? wetnessFactor : 1.0);
     }
 }

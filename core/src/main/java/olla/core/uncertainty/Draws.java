@@ -3,7 +3,6 @@ package olla.core.uncertainty;
 import java.util.Arrays;
 import java.util.Random;
 import olla.core.dress.Dress;
-import olla.core.dress.SaltCrust;
 import olla.core.uncertainty.Doubt.About;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.hipparchus.random.SobolSequenceGenerator;
@@ -33,7 +32,7 @@ final class Draws {
         this.levels = new double[dimensions][];
         levels[About.THICKNESS.ordinal()] = levels(THICKNESS_LEVELS);
         levels[About.CONTACT.ordinal()] = levels(CONTACT_LEVELS);
-        if (dress instanceof SaltCrust) {
+        if (dress.salt().isPresent()) {
             levels[About.WETNESS.ordinal()] = levels(SALT_LEVELS);
         }
     }

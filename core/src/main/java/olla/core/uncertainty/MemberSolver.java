@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import olla.core.dress.SaltCrust;
 import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
@@ -71,7 +70,7 @@ final class MemberSolver {
     boolean ofSection(int about) {
         return about == About.THICKNESS.ordinal()
                 || about == About.CONTACT.ordinal()
-                || about == About.WETNESS.ordinal() && dish.dress() instanceof SaltCrust;
+                || about == About.WETNESS.ordinal() && dish.dress().salt().isPresent();
     }
 
     /**

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
-import olla.core.dress.Parcel;
-import olla.core.dress.SaltCrust;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.messages.Message;
@@ -36,8 +34,8 @@ public final class Sensitivities {
         this.plain = plain;
         this.plainMinutes = Math.max(Programme.LEAST_MINUTES, minutes(plain).orElse(likely));
         for (About about : About.values()) {
-            // A parcel's fish is wet all over whatever its face was.
-            if (about != About.WETNESS || !(dish.dress() instanceof Parcel)) {
+            // A covered fish is wet all over whatever its face was.
+            if (about != About.WETNESS || dish.dress().sheet().isEmpty()) {
                 slope[about.ordinal()] = slope(about);
             }
         }
@@ -145,7 +143,7 @@ public final class Sensitivities {
                         Quantity.kelvin(dish.calibration().offsetDoubtC()));
             case START -> Message.of(word.key(), "doubt", Quantity.kelvin(StandardDeviations.START_C));
             case FILM, CONTACT -> word;
-            case WETNESS -> dish.dress() instanceof SaltCrust ? word.form("salt") : word;
+            case WETNESS -> dish.dress().salt().isPresent() ? word.form("salt") : word;
         };
     }
 }

@@ -6,14 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import olla.core.dress.Bed;
+import olla.core.dress.Dress;
 import olla.core.dress.Finish;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
-import olla.core.dress.Underlay;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.MeasuredBy;
@@ -58,25 +58,27 @@ class DishTest {
 
     @Test
     void whatIsShutInOrBuriedDoesNotColour() {
-        assertThat(new OpenTray().dish(PORTION).browns()).isTrue();
-        assertThat(new Parcel(Sheet.FOIL).dish(PORTION).browns()).isFalse();
-        assertThat(new SaltCrust(SaltCrust.Damping.WET_SAND).dish(BREAM).browns())
+        assertThat(Dress.open().dish(PORTION).browns()).isTrue();
+        assertThat(Dress.in(new Parcel(Sheet.FOIL)).dish(PORTION).browns()).isFalse();
+        assertThat(Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND))
+                        .dish(BREAM)
+                        .browns())
                 .isFalse();
     }
 
     @Test
     void aDressLaysItsUsualLayers() {
-        assertThat(new OpenTray(Finish.BARE, Underlay.CITRUS).dish(PORTION).layers())
+        assertThat(Dress.open(Finish.BARE).on(Bed.ofCitrus()).dish(PORTION).layers())
                 .singleElement()
                 .isInstanceOf(Laid.Under.class);
-        assertThat(new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 6))
+        assertThat(Dress.under(new Topping(Mix.CRUMB, Topping.When.AFTER, 6))
                         .dish(PORTION)
                         .layers())
                 .singleElement()
                 .isEqualTo(new Laid.On(Mix.CRUMB.stuff(), 6, 1, Temperature.MIXED_C));
-        assertThat(new OpenTray().dish(BREAM).the(Laid.Inside.class))
+        assertThat(Dress.open().dish(BREAM).the(Laid.Inside.class))
                 .hasValueSatisfying(inside -> assertThat(inside.isHollow()).isTrue());
-        assertThat(new OpenTray()
+        assertThat(Dress.open()
                         .dish(BREAM.set(Orientation.LYING, Filling.STUFFING))
                         .the(Laid.Inside.class))
                 .hasValueSatisfying(inside -> assertThat(inside.stuff()).isEqualTo(Stuff.STUFFING));

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.dress.SaltCrust.Damping;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
@@ -72,9 +73,9 @@ class QuantitiesTest {
 
     @Test
     void tooLittleSaltIsSaidAndWhatItMeans() {
-        Quantities little = Quantities.of(new SaltCrust(Damping.WET_SAND), BREAM, 1, 45, 1000, 700);
+        Quantities little = Quantities.of(Dress.in(new SaltCrust(Damping.WET_SAND)), BREAM, 1, 45, 1000, 700);
         assertThat(little.advice().get(0).toString()).startsWith("advice.salt-leaks{salt=700 GRAM");
-        Quantities some = Quantities.of(new SaltCrust(Damping.WET_SAND), BREAM, 1, 45, 1000, 1900);
+        Quantities some = Quantities.of(Dress.in(new SaltCrust(Damping.WET_SAND)), BREAM, 1, 45, 1000, 1900);
         assertThat(some.advice().get(0).toString())
                 .startsWith("advice.salt-thin")
                 .contains("wanted=10 MM");
@@ -83,8 +84,8 @@ class QuantitiesTest {
     /** No kitchen eats a litre of mayonnaise with its fish: what these guests eat, and the rest named. */
     @Test
     void theYolksThatAreLeftAreNotAllMayonnaise() {
-        Quantities one = Quantities.of(new SaltCrust(Damping.WHITE_PASTE), BREAM, 1, 45, 1000, 0);
-        Quantities four = Quantities.of(new SaltCrust(Damping.WHITE_PASTE), BREAM, 4, 45, 1000, 0);
+        Quantities one = Quantities.of(Dress.in(new SaltCrust(Damping.WHITE_PASTE)), BREAM, 1, 45, 1000, 0);
+        Quantities four = Quantities.of(Dress.in(new SaltCrust(Damping.WHITE_PASTE)), BREAM, 4, 45, 1000, 0);
         assertThat(said(one, "advice.yolks")).contains("used=1, oilLeast=120 ML, oilMost=180 ML, others=");
         assertThat(said(one, "advice.yolks")).doesNotContain("others=0");
         assertThat(said(four, "advice.yolks")).contains("used=3, oilLeast=360 ML");
@@ -113,10 +114,10 @@ class QuantitiesTest {
 
     @Test
     void yolksBecomeAMayonnaiseWithItsCaution() {
-        assertThat(of(new SaltCrust(Damping.WHITE_PASTE), BREAM, 2).advice())
+        assertThat(of(Dress.in(new SaltCrust(Damping.WHITE_PASTE)), BREAM, 2).advice())
                 .extracting(Message::key)
                 .contains("advice.yolks");
-        assertThat(of(new SaltCrust(Damping.WATER_ONLY), BREAM, 1).advice())
+        assertThat(of(Dress.in(new SaltCrust(Damping.WATER_ONLY)), BREAM, 1).advice())
                 .extracting(Message::key)
                 .doesNotContain("advice.yolks");
     }
@@ -127,7 +128,7 @@ class QuantitiesTest {
         Topping topping = new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM);
         double millilitres = topping.grams(HAKE) / topping.mix().densityKgM3() * 1000;
         assertThat(millilitres).isBetween(30.0, 50.0);
-        assertThat(sum(of(new OpenTray(topping), HAKE, 4))).isCloseTo(4 * topping.grams(HAKE), within(0.01));
+        assertThat(sum(of(Dress.under(topping), HAKE, 4))).isCloseTo(4 * topping.grams(HAKE), within(0.01));
     }
 
     /** What two layers both take stands once, and each layer is told by its name. */
@@ -135,7 +136,7 @@ class QuantitiesTest {
     void whatSeveralToppingsTakeIsBoughtOnce() {
         Topping paste = new Topping(Mix.PASTE, Topping.When.BEFORE, 4);
         Topping herbs = new Topping(Mix.HERBS, Topping.When.AFTER, 3);
-        Quantities both = of(new OpenTray(paste, herbs), HAKE, 2);
+        Quantities both = of(Dress.under(paste, herbs), HAKE, 2);
         assertThat(both.amounts()).extracting(Amount::what).doesNotHaveDuplicates();
         assertThat(sum(both)).isCloseTo(2 * (paste.grams(HAKE) + herbs.grams(HAKE)), within(0.01));
         assertThat(both.advice())
@@ -146,38 +147,38 @@ class QuantitiesTest {
 
     @Test
     void aBedUnderAnOpenFishIsOnTheList() {
-        OpenTray onSpinach = new OpenTray(
-                Finish.BARE, Underlay.CITRUS, new Bed(List.of(Vegetable.SPINACH), 10), List.of(), Vessel.STONEWARE);
+        Dress onSpinach = Dress.open()
+                .on(new Bed(List.of(Vegetable.SPINACH, Vegetable.CITRUS), 10))
+                .standingIn(Vessel.of(Ware.STONEWARE));
         assertThat(of(onSpinach, HAKE, 1).amounts())
                 .extracting(a -> a.what().key())
                 .contains("vegetable.SPINACH", "stuff.citrus");
-        assertThat(onSpinach.dish(HAKE).liftMm()).isEqualTo(10 + Underlay.CITRUS.depthMm());
-        assertThat(onSpinach.dish(HAKE).vessel()).isEqualTo(Vessel.STONEWARE);
+        assertThat(onSpinach.dish(HAKE).liftMm()).isEqualTo(10 + Bed.ofCitrus().inAllMm());
+        assertThat(onSpinach.dish(HAKE).vessel()).isEqualTo(Vessel.of(Ware.STONEWARE));
     }
 
     @Test
     void rawOnionIsCookedFirst() {
         Topping cooked = new Topping(Mix.COOKED, Topping.When.BEFORE, 6);
-        assertThat(of(new OpenTray(cooked), HAKE, 1).advice().get(0)).hasToString("advice.onion-raw{minutes=12}");
+        assertThat(of(Dress.under(cooked), HAKE, 1).advice().get(0)).hasToString("advice.onion-raw{minutes=12}");
     }
 
     @Test
     void aSheetHoldsTheFishItsHeightAndItsFolds() {
         for (Parcel.Fold fold : Parcel.Fold.values()) {
-            Parcel parcel = new Parcel(Sheet.FOIL, fold, List.of(Vegetable.POTATO), 10, 0, false);
-            SheetSize size = parcel.sheetSize(HAKE);
+            SheetSize size = new Parcel(Sheet.FOIL, fold, false, false).sheetSize(HAKE, 10);
             assertThat(size.alongMm()).isGreaterThan(HAKE.lengthMm() + HAKE.heightMm());
             assertThat(size.acrossMm()).isGreaterThan(2 * (HAKE.acrossMm() + HAKE.heightMm()));
             assertThat(size.layers()).isEqualTo(2);
             assertThat(size.fromOneRoll()).isBetween(5, 40);
         }
-        assertThat(new Parcel(Sheet.PARCHMENT).sheetSize(BREAM).fitsRoll()).isFalse();
+        assertThat(new Parcel(Sheet.PARCHMENT).sheetSize(BREAM, 0).fitsRoll()).isFalse();
     }
 
     @Test
     void denseVegetablesAreCookedBeforeTheyAreParcelled() {
-        Parcel parcel = new Parcel(
-                Sheet.PARCHMENT, Parcel.Fold.HEART, List.of(Vegetable.POTATO, Vegetable.BROCCOLI), 10, 0, false);
+        Dress parcel =
+                Dress.in(new Parcel(Sheet.PARCHMENT)).on(new Bed(List.of(Vegetable.POTATO, Vegetable.BROCCOLI), 10));
         assertThat(of(parcel, HAKE, 2).advice())
                 .extracting(a -> a.values().get("first"))
                 .contains(Vegetable.POTATO.advice(), Vegetable.BROCCOLI.advice());
@@ -186,34 +187,31 @@ class QuantitiesTest {
     /** Common practice, no source: potato slices need about 25 minutes at 200 °C. */
     @Test
     void aBaseGetsTheHeadStartOfItsSlowestKind() {
-        TrayBake bake = new TrayBake(
-                List.of(Vegetable.POTATO, Vegetable.LEEK), Vegetable.Cutting.SLICES, 25, List.of(Vegetable.TOMATO));
-        assertThat(bake.headStartMinutes(200)).isEqualTo(25);
-        assertThat(bake.headStartMinutes(180)).isGreaterThan(25);
-        assertThatThrownBy(() -> new TrayBake(
-                        List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 25, List.of(Vegetable.CARROT)))
+        Dress bake = Dress.onto(new Bed(List.of(Vegetable.POTATO, Vegetable.LEEK), 25), Vegetable.TOMATO);
+        assertThat(bake.bed().headStartMinutes(200)).isEqualTo(25);
+        assertThat(bake.bed().headStartMinutes(180)).isGreaterThan(25);
+        assertThatThrownBy(() -> Dress.onto(new Bed(List.of(Vegetable.POTATO), 25), Vegetable.CARROT))
                 .isInstanceOf(RefusedInput.class);
-        assertThatThrownBy(() -> new TrayBake(List.of(), Vegetable.Cutting.SLICES, 25, List.of()))
-                .isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> Dress.onto(new Bed(List.of(), 25))).isInstanceOf(RefusedInput.class);
     }
 
     @Test
     void everyOpenFinishAndBedHasItsAmounts() {
-        assertThat(of(new OpenTray(), HAKE, 4).amounts()).isEmpty();
-        assertThat(of(new OpenTray(Finish.GLAZED, Underlay.CITRUS), HAKE, 4).amounts())
+        assertThat(of(Dress.open(), HAKE, 4).amounts()).isEmpty();
+        assertThat(of(Dress.open(Finish.GLAZED).on(Bed.ofCitrus()), HAKE, 4).amounts())
                 .extracting(a -> a.what().key())
                 .containsExactly("stuff.glaze", "stuff.citrus");
-        assertThat(of(new OpenTray(Finish.MARINATED, Underlay.PAN_SAUCE), HAKE, 4)
+        assertThat(of(Dress.open(Finish.MARINATED).lyingIn(Pour.PAN_SAUCE), HAKE, 4)
                         .amounts())
                 .extracting(a -> a.what().key())
                 .containsExactly("stuff.marinade", "stuff.wine", "stuff.butter");
-        assertThat(of(new Breaded(2.5), HAKE, 1).amounts()).hasSize(3);
+        assertThat(of(Dress.in(new Coat(2.5)), HAKE, 1).amounts()).hasSize(3);
     }
 
     @Test
     void nonsenseIsRefused() {
-        assertThatThrownBy(() -> of(new OpenTray(), HAKE, 0)).isInstanceOf(RefusedInput.class);
-        assertThatThrownBy(() -> new SaltCrust(Damping.WET_SAND, 80, Salt.COARSE, EggSize.MEDIUM, true, true))
+        assertThatThrownBy(() -> of(Dress.open(), HAKE, 0)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> Dress.in(new SaltCrust(Damping.WET_SAND, 80, Salt.COARSE, EggSize.MEDIUM, true, true)))
                 .isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> new Topping(Mix.CRUMB, Topping.When.BEFORE, 40))
                 .isInstanceOf(RefusedInput.class);

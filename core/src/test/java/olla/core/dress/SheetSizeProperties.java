@@ -2,7 +2,6 @@ package olla.core.dress;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import java.util.OptionalDouble;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -19,8 +18,8 @@ class SheetSizeProperties {
         return Piece.from(Species.HAKE, Cut.PORTION, open, OptionalDouble.of(grams), open, open, open, false);
     }
 
-    private static Parcel parcel(Sheet sheet, Parcel.Fold fold, double bedMm) {
-        return new Parcel(sheet, fold, List.of(Vegetable.LEEK), bedMm, 0, false);
+    private static Parcel parcel(Sheet sheet, Parcel.Fold fold) {
+        return new Parcel(sheet, fold, false, false);
     }
 
     @Property(tries = 200)
@@ -30,7 +29,7 @@ class SheetSizeProperties {
             @ForAll @DoubleRange(min = 90, max = 350) double grams,
             @ForAll @DoubleRange(min = 0, max = 40) double bedMm) {
         Piece fish = portion(grams);
-        SheetSize size = parcel(sheet, fold, bedMm).sheetSize(fish);
+        SheetSize size = parcel(sheet, fold).sheetSize(fish, bedMm);
         double girth = 2 * (fish.acrossMm() + fish.heightMm() + bedMm);
         assertThat(size.acrossMm()).isGreaterThan(girth + 50);
         assertThat(size.alongMm()).isGreaterThan(fish.lengthMm() + 50);
@@ -43,8 +42,8 @@ class SheetSizeProperties {
             @ForAll Parcel.Fold fold,
             @ForAll @DoubleRange(min = 90, max = 300) double grams,
             @ForAll @DoubleRange(min = 0, max = 30) double bedMm) {
-        SheetSize small = parcel(Sheet.PARCHMENT, fold, bedMm).sheetSize(portion(grams));
-        SheetSize large = parcel(Sheet.PARCHMENT, fold, bedMm + 10).sheetSize(portion(grams * 1.15));
+        SheetSize small = parcel(Sheet.PARCHMENT, fold).sheetSize(portion(grams), bedMm);
+        SheetSize large = parcel(Sheet.PARCHMENT, fold).sheetSize(portion(grams * 1.15), bedMm + 10);
         assertThat(large.acrossMm()).isGreaterThanOrEqualTo(small.acrossMm());
         assertThat(large.alongMm()).isGreaterThanOrEqualTo(small.alongMm());
     }

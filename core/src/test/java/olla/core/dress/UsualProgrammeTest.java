@@ -6,6 +6,8 @@ import static org.junit.jupiter.params.provider.Arguments.arguments;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.messages.Refusals;
 import olla.core.messages.RefusedInput;
 import olla.core.oven.OvenKind;
@@ -20,16 +22,18 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** The usual stages of each dress (common practice, no source), and what a dress cannot go through. */
 class UsualProgrammeTest {
 
-    private static final OpenTray BEFORE = new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 5));
-    private static final OpenTray PART_WAY = new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5));
-    private static final OpenTray AFTER = new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 5));
+    private static final Dress BEFORE = Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, 5));
+    private static final Dress PART_WAY = Dress.under(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 5));
+    private static final Dress AFTER = Dress.under(new Topping(Mix.CRUMB, Topping.When.AFTER, 5));
     private static final Topping PASTE = new Topping(Mix.PASTE, Topping.When.BEFORE, 4);
     private static final Topping LATE_CRUMB = new Topping(Mix.CRUMB, Topping.When.AFTER, 3);
-    private static final OpenTray GLAZED = new OpenTray(Finish.GLAZED, Underlay.NONE);
-    private static final TrayBake POTATO =
-            new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of());
-    private static final TrayBake WITH_SIDES =
-            new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of(Vegetable.TOMATO));
+    private static final Dress GLAZED = Dress.open(Finish.GLAZED);
+    private static final Dress POTATO = Dress.onto(new Bed(List.of(Vegetable.POTATO), 20));
+    private static final Dress WITH_SIDES = Dress.onto(new Bed(List.of(Vegetable.POTATO), 20), Vegetable.TOMATO);
+
+    private static final Dress OPENED = Dress.in(new Parcel(Sheet.FOIL, Parcel.Fold.SEAM_UP, false, true));
+    private static final Dress OPENED_PAPER = Dress.in(new Parcel(Sheet.PARCHMENT, Parcel.Fold.HEART, false, true));
+    private static final Dress LIDDED = Dress.in(new Lid(Sheet.FOIL, false)).lyingIn(Pour.PAN_SAUCE);
 
     private static String kinds(Programme programme) {
         StringBuilder said = new StringBuilder();
@@ -45,20 +49,24 @@ class UsualProgrammeTest {
 
     static Stream<Arguments> dresses() {
         return Stream.of(
-                arguments(new OpenTray(), "Bake Rest"),
+                arguments(Dress.open(), "Bake Rest"),
                 arguments(GLAZED, "Bake GLAZE Bake Grill Rest"),
                 arguments(BEFORE, "Bake Grill Rest"),
                 arguments(PART_WAY, "Bake TOPPING Bake Rest"),
                 arguments(AFTER, "Bake TOPPING Grill Rest"),
-                arguments(new OpenTray(PASTE, LATE_CRUMB), "Bake TOPPING Grill Rest"),
-                arguments(new OpenTray(LATE_CRUMB, PASTE), "Bake TOPPING Grill Rest"),
+                arguments(Dress.under(PASTE, LATE_CRUMB), "Bake TOPPING Grill Rest"),
+                arguments(Dress.under(LATE_CRUMB, PASTE), "Bake TOPPING Grill Rest"),
                 arguments(
-                        new OpenTray(PASTE, new Topping(Mix.COOKED, Topping.When.PART_WAY, 8), LATE_CRUMB),
+                        Dress.under(PASTE, new Topping(Mix.COOKED, Topping.When.PART_WAY, 8), LATE_CRUMB),
                         "Bake TOPPING Bake TOPPING Grill Rest"),
-                arguments(new Breaded(4), "Bake Turn Bake Rest"),
-                arguments(new Parcel(Sheet.PARCHMENT), "Bake Rest"),
-                arguments(new Parcel(Sheet.FOIL), "Bake Rest"),
-                arguments(new SaltCrust(SaltCrust.Damping.WET_SAND), "Bake Rest"),
+                arguments(Dress.in(new Coat(4)), "Bake Turn Bake Rest"),
+                arguments(Dress.in(new Parcel(Sheet.PARCHMENT)), "Bake Rest"),
+                arguments(Dress.in(new Parcel(Sheet.FOIL)), "Bake Rest"),
+                arguments(Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)), "Bake Rest"),
+                arguments(OPENED, "Bake Uncover Grill Rest"),
+                arguments(OPENED_PAPER, "Bake Uncover Bake Rest"),
+                arguments(OPENED.spread(List.of(LATE_CRUMB)), "Bake Uncover TOPPING Grill Rest"),
+                arguments(LIDDED, "Bake Rest"),
                 arguments(POTATO, "Bake FISH Bake Rest"),
                 arguments(WITH_SIDES, "Bake FISH Bake SIDES Bake Rest"));
     }
@@ -80,7 +88,7 @@ class UsualProgrammeTest {
     void whereThereIsNoGrillNoneIsUsual() {
         for (OvenKind kind : List.of(OvenKind.WOOD, OvenKind.CLOSED_BARBECUE)) {
             for (Topping.When when : Topping.When.values()) {
-                OpenTray topping = new OpenTray(new Topping(Mix.CRUMB, when, 6));
+                Dress topping = Dress.under(new Topping(Mix.CRUMB, when, 6));
                 Programme usual = UsualProgramme.programme(topping, kind, 200, 4);
                 assertThat(usual.grills()).isFalse();
                 Refusals refusals = new Refusals();
@@ -107,8 +115,9 @@ class UsualProgrammeTest {
         List<Stage> glazed = UsualProgramme.programme(GLAZED, 200, 4).closed(12).stages();
         assertThat(((Stage.Bake) glazed.get(0)).minutes()).hasValue(8);
         assertThat(((Stage.Bake) glazed.get(2)).minutes()).hasValue(4);
-        List<Stage> strips =
-                UsualProgramme.programme(new Breaded(4), 175, 2).closed(10).stages();
+        List<Stage> strips = UsualProgramme.programme(Dress.in(new Coat(4)), 175, 2)
+                .closed(10)
+                .stages();
         assertThat(((Stage.Bake) strips.get(0)).minutes()).hasValue(5);
     }
 
@@ -129,20 +138,28 @@ class UsualProgrammeTest {
         Stage fish = new Stage.Add(Stage.What.FISH);
         Stage glaze = new Stage.Add(Stage.What.GLAZE);
         return Stream.of(
-                arguments(new Parcel(Sheet.PARCHMENT), of(bake, grill), "grill-on-parchment"),
-                arguments(new SaltCrust(SaltCrust.Damping.WATER_ONLY), of(bake, grill), "grill-on-salt"),
+                arguments(Dress.in(new Parcel(Sheet.PARCHMENT)), of(bake, grill), "grill-on-parchment"),
+                arguments(Dress.in(new SaltCrust(SaltCrust.Damping.WATER_ONLY)), of(bake, grill), "grill-on-salt"),
                 arguments(BEFORE, of(bake, topping, grill), "no-later-topping"),
                 arguments(AFTER, of(bake, grill), "topping-missing"),
                 arguments(AFTER, of(bake, topping, bake, topping, grill), "no-later-topping"),
                 arguments(
-                        new OpenTray(new Topping(Mix.COOKED, Topping.When.PART_WAY, 8), LATE_CRUMB),
+                        Dress.under(new Topping(Mix.COOKED, Topping.When.PART_WAY, 8), LATE_CRUMB),
                         of(bake, topping, bake),
                         "topping-missing"),
                 arguments(POTATO, of(bake), "fish-missing"),
-                arguments(new OpenTray(), of(bake, fish, bake), "fish-joins-trays-only"),
-                arguments(new OpenTray(), of(bake, glaze, bake), "no-glaze"),
-                arguments(new Parcel(Sheet.FOIL), of(bake, new Stage.Turn(), bake), "not-turned"),
-                arguments(BEFORE, of(bake, new Stage.Turn(), bake), "not-turned"));
+                arguments(Dress.open(), of(bake, fish, bake), "fish-joins-trays-only"),
+                arguments(Dress.open(), of(bake, glaze, bake), "no-glaze"),
+                arguments(Dress.in(new Parcel(Sheet.FOIL)), of(bake, new Stage.Turn(), bake), "not-turned"),
+                arguments(BEFORE, of(bake, new Stage.Turn(), bake), "not-turned"),
+                arguments(OPENED, of(bake, grill), "opening-missing"),
+                arguments(LIDDED, of(bake, new Stage.Uncover(), grill), "nothing-to-open"),
+                arguments(
+                        OPENED.spread(List.of(LATE_CRUMB)),
+                        of(bake, topping, bake, new Stage.Uncover(), grill),
+                        "shut-over-topping"),
+                arguments(
+                        Dress.open().standingIn(Vessel.of(Ware.GLASS)), of(new Stage.Hob(5), bake), "not-on-the-hob"));
     }
 
     @ParameterizedTest
@@ -172,11 +189,7 @@ class UsualProgrammeTest {
     void onlyQuickSidesJoinAtTheEnd() {
         assertThat(org.junit.jupiter.api.Assertions.assertThrows(
                                 RefusedInput.class,
-                                () -> new TrayBake(
-                                        List.of(Vegetable.ONION),
-                                        Vegetable.Cutting.SLICES,
-                                        25,
-                                        List.of(Vegetable.CARROT)))
+                                () -> Dress.onto(new Bed(List.of(Vegetable.ONION), 25), Vegetable.CARROT))
                         .getMessage())
                 .contains("refusal.slow-side{side=CARROT}");
     }

@@ -8,7 +8,6 @@ import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
@@ -39,7 +38,7 @@ class AlternativesTest {
 
     @Test
     void moreDoneTakesLongerDriesMoreAndLosesMore() {
-        Alternatives found = hake(new OpenTray());
+        Alternatives found = hake(Dress.open());
         assertThat(found.targets()).extracting(ToTarget::target).containsExactly(Doneness.values());
         for (int i = 1; i < found.targets().size(); i++) {
             ToTarget less = found.targets().get(i - 1);
@@ -55,7 +54,7 @@ class AlternativesTest {
     @ParameterizedTest
     @CsvSource({"20", "30", "40"})
     void aGentlerOvenIsSlowerAndForgivesMore(double mm) {
-        Alternatives found = of(Bakes.hake().thick(mm).piece(), new OpenTray(), 200, Doneness.FLAKES);
+        Alternatives found = of(Bakes.hake().thick(mm).piece(), Dress.open(), 200, Doneness.FLAKES);
         for (int i = 1; i < found.dials().size(); i++) {
             AtDial gentle = found.dials().get(i - 1);
             AtDial hot = found.dials().get(i);
@@ -68,27 +67,27 @@ class AlternativesTest {
     @Test
     void whatIsShownForTheChosenTargetIsTheTicketsOwn() {
         Estimate ticket = Bakes.hake().to(Doneness.FLAKES);
-        ToTarget flakes = hake(new OpenTray()).targets().get(Doneness.FLAKES.ordinal());
+        ToTarget flakes = hake(Dress.open()).targets().get(Doneness.FLAKES.ordinal());
         assertThat(flakes.minutes()).isCloseTo(ticket.bakeMinutes(), within(0.05));
         assertThat(flakes.waterLossG()).isCloseTo(ticket.waterLossG(), within(0.05));
     }
 
     @Test
     void oneDialIsChosenAndSaidWhy() {
-        Alternatives found = hake(new OpenTray());
+        Alternatives found = hake(Dress.open());
         assertThat(found.dials()).filteredOn(AtDial::chosen).hasSize(1);
         assertThat(found.why().toString()).contains("dial.chosen{dial=160 DIAL").contains("dial.hottest");
     }
 
     @Test
     void aCrumbIsNotLeftPaleForTheSakeOfTheMargin() {
-        Alternatives found = hake(new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 5)));
+        Alternatives found = hake(Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, 5)));
         assertThat(found.dials()).filteredOn(AtDial::chosen).allMatch(d -> d.tempC() >= 200);
     }
 
     @Test
     void paperIsNotComparedInAnOvenThatScorchesIt() {
-        Alternatives found = of(Bakes.hake().piece(), new Parcel(Sheet.PARCHMENT), 200, Doneness.FLAKES);
+        Alternatives found = of(Bakes.hake().piece(), Dress.in(new Parcel(Sheet.PARCHMENT)), 200, Doneness.FLAKES);
         assertThat(found.dials()).extracting(AtDial::tempC).containsExactly(160.0, 200.0);
     }
 
@@ -104,7 +103,7 @@ class AlternativesTest {
                 open,
                 OptionalDouble.of(-18),
                 true);
-        Alternatives found = of(huge, new OpenTray(), 90, Doneness.OFFICIAL);
+        Alternatives found = of(huge, Dress.open(), 90, Doneness.OFFICIAL);
         assertThat(found.targets().size()).isLessThan(Doneness.values().length);
     }
 }

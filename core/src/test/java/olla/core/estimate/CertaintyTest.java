@@ -9,7 +9,6 @@ import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
@@ -44,7 +43,7 @@ class CertaintyTest {
     }
 
     private static Certainty hake(double mm) {
-        return of(Bakes.hake().thick(mm).piece(), new OpenTray(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1);
+        return of(Bakes.hake().thick(mm).piece(), Dress.open(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1);
     }
 
     private static Piece weighed(Species species, Cut cut, double grams) {
@@ -62,7 +61,7 @@ class CertaintyTest {
     /** Members that would need longer than the longest bake are held to it, whatever stages of given length come after. */
     @Test
     void aToppingInACoolOvenToTheOfficialMinimumIsSureOfItsMinutes() {
-        Dress topping = new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM));
+        Dress topping = Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM));
         Piece thick = Bakes.hake().thick(60).piece();
         for (double dial : new double[] {90, 95, 100, 110}) {
             Programme programme = UsualProgramme.programme(topping, dial, 3);
@@ -97,8 +96,7 @@ class CertaintyTest {
     void theSameSeedGivesTheSameWindowAndAnotherHardlyAnother() {
         CheckWindow first = hake(25).window();
         assertThat(hake(25).window()).isEqualTo(first);
-        CheckWindow other = of(
-                        Bakes.hake().piece(), new OpenTray(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 99)
+        CheckWindow other = of(Bakes.hake().piece(), Dress.open(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 99)
                 .window();
         assertThat(other.checkFromMin()).isCloseTo(first.checkFromMin(), within(0.5));
         assertThat(other.noLaterThanMin()).isCloseTo(first.noLaterThanMin(), within(0.5));
@@ -118,15 +116,14 @@ class CertaintyTest {
     void whoKnowsTheOvenAndHasARulerKnowsTheTime() {
         Piece scale = weighed(Species.HAKE, Cut.PORTION, 160);
         Piece ruler = Bakes.hake().thick(scale.thicknessMm()).piece();
-        double guess = of(scale, new OpenTray(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1)
+        double guess = of(scale, Dress.open(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1)
                 .window()
                 .widthMin();
-        double measured = of(ruler, new OpenTray(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1)
+        double measured = of(ruler, Dress.open(), OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1)
                 .window()
                 .widthMin();
-        double both = of(ruler, new OpenTray(), KNOWN, 230, OvenRecord.NONE, 1)
-                .window()
-                .widthMin();
+        double both =
+                of(ruler, Dress.open(), KNOWN, 230, OvenRecord.NONE, 1).window().widthMin();
         assertThat(measured).isLessThan(0.65 * guess);
         assertThat(both).isLessThan(0.85 * measured);
     }
@@ -135,7 +132,7 @@ class CertaintyTest {
     void theWidestDoubtComesFirstWithItsRemedy() {
         Certainty certainty = of(
                 weighed(Species.HAKE, Cut.PORTION, 160),
-                new OpenTray(),
+                Dress.open(),
                 OvenCalibration.UNCHECKED,
                 230,
                 OvenRecord.NONE,
@@ -159,7 +156,7 @@ class CertaintyTest {
                 Bakes.hake().of(Species.HALIBUT, Cut.STEAK).thick(60).frozen().piece();
         assertThat(Estimator.certainty(
                         thick,
-                        new OpenTray(),
+                        Dress.open(),
                         OvenKind.STILL,
                         OvenCalibration.UNCHECKED,
                         cool,
@@ -181,7 +178,7 @@ class CertaintyTest {
     void theThicknessRuleIsAsItIsTaught(double mm, boolean foil, boolean frozen, double minutes) {
         Bakes bake = Bakes.hake().thick(mm);
         Piece piece = (frozen ? bake.frozen() : bake).piece();
-        Dress dress = foil ? new Parcel(Sheet.FOIL) : new OpenTray();
+        Dress dress = foil ? Dress.in(new Parcel(Sheet.FOIL)) : Dress.open();
         RuleOfThumb rule =
                 school(of(piece, dress, OvenCalibration.UNCHECKED, 230, OvenRecord.NONE, 1), Way.THICKNESS_RULE);
         assertThat(rule.span().orElseThrow().fromMin()).isCloseTo(minutes, within(1e-9));
@@ -201,7 +198,7 @@ class CertaintyTest {
     void aFishInSaltIsReckonedByItsWeight() {
         Certainty salt = of(
                 weighed(Species.SEA_BREAM, Cut.WHOLE, 1500),
-                new SaltCrust(SaltCrust.Damping.WET_SAND),
+                Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)),
                 OvenCalibration.UNCHECKED,
                 210,
                 OvenRecord.NONE,
@@ -220,7 +217,7 @@ class CertaintyTest {
     void theLogSpeaksOnceSomethingCameOutRight() {
         assertThat(school(hake(25), Way.OVEN_LOG).span()).isEmpty();
         Certainty certainty =
-                of(Bakes.hake().piece(), new OpenTray(), OvenCalibration.UNCHECKED, 230, new OvenRecord(4, 0.9), 1);
+                of(Bakes.hake().piece(), Dress.open(), OvenCalibration.UNCHECKED, 230, new OvenRecord(4, 0.9), 1);
         RuleOfThumb log = school(certainty, Way.OVEN_LOG);
         assertThat(log.span().orElseThrow().fromMin())
                 .isCloseTo(0.9 * certainty.window().likelyMin(), within(1e-9));
@@ -229,7 +226,7 @@ class CertaintyTest {
 
     @Test
     void anotherDialIsSaidBesideARuleMadeForOne() {
-        Certainty cool = of(Bakes.hake().piece(), new OpenTray(), OvenCalibration.UNCHECKED, 180, OvenRecord.NONE, 1);
+        Certainty cool = of(Bakes.hake().piece(), Dress.open(), OvenCalibration.UNCHECKED, 180, OvenRecord.NONE, 1);
         assertThat(school(cool, Way.THICKNESS_RULE).says().toString()).contains("rule.your-dial{dial=180 DIAL}");
         assertThat(school(cool, Way.MODERATE_OVEN).says().toString()).doesNotContain("rule.your-dial");
     }

@@ -14,15 +14,14 @@ import net.jqwik.api.ShrinkingMode;
 import net.jqwik.api.Tuple;
 import net.jqwik.api.constraints.DoubleRange;
 import olla.core.doneness.Doneness;
-import olla.core.dress.Breaded;
+import olla.core.dress.Bed;
+import olla.core.dress.Coat;
 import olla.core.dress.Dress;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
-import olla.core.dress.TrayBake;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
@@ -39,13 +38,13 @@ import olla.core.uncertainty.OvenCalibration;
 class DefaultsProperties {
 
     private static final List<Dress> DRESSES = List.of(
-            new OpenTray(),
-            new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM)),
-            new Breaded(Breaded.USUAL_COAT_MM),
-            new Parcel(Sheet.PARCHMENT),
-            new Parcel(Sheet.FOIL),
-            new SaltCrust(SaltCrust.Damping.WET_SAND),
-            new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of()));
+            Dress.open(),
+            Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, Topping.USUAL_DEPTH_MM)),
+            Dress.in(new Coat(Coat.USUAL_MM)),
+            Dress.in(new Parcel(Sheet.PARCHMENT)),
+            Dress.in(new Parcel(Sheet.FOIL)),
+            Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)),
+            Dress.onto(new Bed(List.of(Vegetable.POTATO), 20)));
 
     /* What a grid of whole cells and a minute solved to half a second leave undecided, minutes. */
     private static final double UNDECIDED_MIN = 0.03;
@@ -63,7 +62,7 @@ class DefaultsProperties {
     Arbitrary<Case> cases() {
         return Arbitraries.of(Cut.values())
                 .flatMap(cut -> Arbitraries.of(DRESSES).map(dress -> Tuple.of(cut, dress)))
-                .filter(t -> t.get1() == Cut.WHOLE || !(t.get2() instanceof SaltCrust))
+                .filter(t -> t.get1() == Cut.WHOLE || t.get2().salt().isEmpty())
                 .map(t -> new Case(t.get1(), t.get2()));
     }
 

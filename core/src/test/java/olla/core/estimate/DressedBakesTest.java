@@ -8,24 +8,23 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Bed;
-import olla.core.dress.Breaded;
+import olla.core.dress.Coat;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.SaltCrust.Damping;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
 import olla.core.dress.Topping.When;
-import olla.core.dress.TrayBake;
-import olla.core.dress.Underlay;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Kept;
 import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
@@ -90,15 +89,16 @@ class DressedBakesTest {
     @ParameterizedTest
     @EnumSource(Damping.class)
     void aFishInSaltIsDoneByItsWeight(Damping school) {
-        CheckWindow window =
-                still(bream(1500), new SaltCrust(school), 210).window().orElseThrow();
+        CheckWindow window = still(bream(1500), Dress.in(new SaltCrust(school)), 210)
+                .window()
+                .orElseThrow();
         assertThat(45.0).isBetween(window.checkFromMin(), window.noLaterThanMin());
     }
 
     /** Common practice, no source: in the crust the fish still cooks a good deal. */
     @Test
     void aCrustKeepsCookingTheFishLongAfterTheOven() {
-        Estimate salt = still(bream(1500), new SaltCrust(Damping.WET_SAND), 210);
+        Estimate salt = still(bream(1500), Dress.in(new SaltCrust(Damping.WET_SAND)), 210);
         assertThat(salt.restMinutes()).isEqualTo(10);
         assertThat(salt.peakC() - salt.pullC()).isGreaterThan(8);
         assertThat(salt.forgotten().orElseThrow().minutes()).isEqualTo(20);
@@ -110,7 +110,7 @@ class DressedBakesTest {
     /** Common practice, no source: lean portions about 25 mm thick, 230 °C, 10 minutes and then 1 of grill with a topping. */
     @Test
     void aToppedPortionTakesTenMinutesAndAGrill() {
-        Estimate topped = still(hake(22), new OpenTray(new Topping(Mix.CRUMB, When.AFTER, 5)), 230);
+        Estimate topped = still(hake(22), Dress.under(new Topping(Mix.CRUMB, When.AFTER, 5)), 230);
         CheckWindow window = topped.window().orElseThrow();
         assertThat(11.0).isBetween(window.checkFromMin(), window.noLaterThanMin());
     }
@@ -120,7 +120,7 @@ class DressedBakesTest {
     @EnumSource(Mix.class)
     void theGrillIsAsLongAsTheTradeHasIt(Mix mix) {
         for (When when : List.of(When.BEFORE, When.AFTER)) {
-            Estimate topped = still(hake(25), new OpenTray(new Topping(mix, when, 6)), 220);
+            Estimate topped = still(hake(25), Dress.under(new Topping(mix, when, 6)), 220);
             StageSpan grill = topped.stages().stream()
                     .filter(s -> s.stage() instanceof Stage.Grill)
                     .findFirst()
@@ -133,25 +133,21 @@ class DressedBakesTest {
     /** Common practice, no source: the same dish of fish takes some minutes more in clay than on a sheet tray. */
     @Test
     void aDishOfClayTakesLongerThanATray() {
-        Estimate tray = still(hake(25), in(Vessel.SHEET_TRAY), 200);
-        Estimate clay = still(hake(25), in(Vessel.STONEWARE), 200);
+        Estimate tray = still(hake(25), in(Ware.SHEET_TRAY), 200);
+        Estimate clay = still(hake(25), in(Ware.STONEWARE), 200);
         assertThat(clay.bakeMinutes() - tray.bakeMinutes()).isBetween(0.5, 6.0);
-        assertThat(still(hake(25), in(Vessel.CAST_PAN), 200).bakeMinutes()).isGreaterThan(tray.bakeMinutes());
+        assertThat(still(hake(25), in(Ware.CAST_PAN), 200).bakeMinutes()).isGreaterThan(tray.bakeMinutes());
     }
 
-    private static OpenTray in(Vessel vessel) {
-        return new OpenTray(Finish.BARE, Underlay.NONE, Bed.NONE, List.of(), vessel);
+    private static Dress in(Ware ware) {
+        return Dress.open().standingIn(Vessel.of(ware));
     }
 
     /** A fish on citrus under a herb paste, with crumbs on at the end: each lies where it was laid, from when it was. */
     @Test
     void aFishOnCitrusUnderAPasteGetsLateCrumbs() {
-        OpenTray dress = new OpenTray(
-                Finish.BARE,
-                Underlay.CITRUS,
-                Bed.NONE,
-                List.of(new Topping(Mix.PASTE, When.BEFORE, 4), new Topping(Mix.CRUMB, When.AFTER, 3)),
-                Vessel.SHEET_TRAY);
+        Dress dress = Dress.under(new Topping(Mix.PASTE, When.BEFORE, 4), new Topping(Mix.CRUMB, When.AFTER, 3))
+                .on(Bed.ofCitrus());
         Estimate laid = still(hake(25), dress, 220);
         assertThat(laid.frames().layers())
                 .extracting(LayerDrawing::kind)
@@ -160,22 +156,22 @@ class DressedBakesTest {
         assertThat(laid.frames().layers().get(2).fromMinute()).isGreaterThan(8);
         assertThat(laid.bakeMinutes()).isBetween(10.0, 22.0);
         assertThat(laid.bakeMinutes())
-                .isGreaterThan(still(hake(25), new OpenTray(), 220).bakeMinutes());
+                .isGreaterThan(still(hake(25), Dress.open(), 220).bakeMinutes());
     }
 
     @Test
     void aToppingShieldsWhatIsUnderIt() {
-        double bare = still(hake(25), new OpenTray(), 220).bakeMinutes();
-        Estimate topped = still(hake(25), new OpenTray(new Topping(Mix.COOKED, When.BEFORE, 8)), 220);
+        double bare = still(hake(25), Dress.open(), 220).bakeMinutes();
+        Estimate topped = still(hake(25), Dress.under(new Topping(Mix.COOKED, When.BEFORE, 8)), 220);
         assertThat(topped.bakeMinutes()).isGreaterThan(bare);
         assertThat(topped.waterLossG())
-                .isLessThan(still(hake(25), new OpenTray(), 220).waterLossG());
+                .isLessThan(still(hake(25), Dress.open(), 220).waterLossG());
     }
 
     /** Common practice, no source: breaded strips an inch wide at 175 °C take about 10 minutes. */
     @Test
     void breadedStripsTakeAboutTenMinutes() {
-        Estimate strips = still(piece(Species.HADDOCK, Cut.STRIP, 20, 45), new Breaded(2.5), 175);
+        Estimate strips = still(piece(Species.HADDOCK, Cut.STRIP, 20, 45), Dress.in(new Coat(2.5)), 175);
         CheckWindow window = strips.window().orElseThrow();
         assertThat(10.0).isBetween(window.checkFromMin(), window.noLaterThanMin());
         assertThat(strips.stages().get(1).stage()).isInstanceOf(Stage.Turn.class);
@@ -185,13 +181,13 @@ class DressedBakesTest {
     /** Common practice, no source: a base of some 25 minutes at 200 °C, then 8 to 12 for the fish. */
     @Test
     void aTrayBakeIsABaseAndThenTheFish() {
-        Dress dress = new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 25, List.of());
+        Dress dress = Dress.onto(new Bed(List.of(Vegetable.POTATO), 25));
         Estimate tray = still(piece(Species.HAKE, Cut.PORTION, 19, 160), dress, 200);
         double joins = tray.stages().get(1).fromMin();
         assertThat(joins).isEqualTo(25);
         assertThat(tray.bakeMinutes() - joins).isBetween(8.0, 12.5);
         assertThat(tray.trace().coldestC()[0]).isEqualTo(Piece.USUAL_START_C);
-        double alone = still(piece(Species.HAKE, Cut.PORTION, 19, 160), new OpenTray(), 200)
+        double alone = still(piece(Species.HAKE, Cut.PORTION, 19, 160), Dress.open(), 200)
                 .bakeMinutes();
         assertThat(tray.bakeMinutes() - joins).as("the base is hot").isBetween(0.7 * alone, 1.5 * alone);
     }
@@ -199,7 +195,7 @@ class DressedBakesTest {
     /** Air in a gutted belly is no food: nothing is told of its temperature. */
     @Test
     void anEmptyBellyHasNoCourseOfItsOwn() {
-        Estimate empty = still(bream(900), new OpenTray(), 210);
+        Estimate empty = still(bream(900), Dress.open(), 210);
         assertThat(empty.trace().fillingC()).isEmpty();
         assertThat(empty.fillingPeakC()).isEmpty();
         assertThat(empty.frames().layers())
@@ -211,20 +207,20 @@ class DressedBakesTest {
     @Test
     void aStuffingTakesAsLongAsThereIsOfIt() {
         Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 45, 800);
-        double usual = still(bream.set(Orientation.LYING, Filling.STUFFING), new OpenTray(), 200)
+        double usual = still(bream.set(Orientation.LYING, Filling.STUFFING), Dress.open(), 200)
                 .bakeMinutes();
-        assertThat(stuffedMinutes(bream, 1.6, Stuffing.Kept.MIXED)).isGreaterThan(usual);
-        assertThat(stuffedMinutes(bream, 0.5, Stuffing.Kept.MIXED)).isLessThan(usual);
-        assertThat(stuffedMinutes(bream, 1, Stuffing.Kept.FRIDGE)).isGreaterThan(usual);
-        assertThat(stuffedMinutes(bream, 1, Stuffing.Kept.HOT)).isLessThan(usual - 3);
+        assertThat(stuffedMinutes(bream, 1.6, Kept.MIXED)).isGreaterThan(usual);
+        assertThat(stuffedMinutes(bream, 0.5, Kept.MIXED)).isLessThan(usual);
+        assertThat(stuffedMinutes(bream, 1, Kept.FRIDGE)).isGreaterThan(usual);
+        assertThat(stuffedMinutes(bream, 1, Kept.HOT)).isLessThan(usual - 3);
     }
 
-    private static double stuffedMinutes(Piece bream, double ofUsual, Stuffing.Kept kept) {
+    private static double stuffedMinutes(Piece bream, double ofUsual, Kept kept) {
         double usualG = bream.set(Orientation.LYING, Filling.STUFFING).stuffingG();
         Stuffing stuffing = new Stuffing(OptionalDouble.of(ofUsual * usualG), kept);
-        Estimate stuffed = still(bream.set(Orientation.LYING, Filling.STUFFING, stuffing), new OpenTray(), 200);
+        Estimate stuffed = still(bream.set(Orientation.LYING, Filling.STUFFING, stuffing), Dress.open(), 200);
         assertThat(stuffed.cautions().stream().anyMatch(c -> c.code().equals("HOT_STUFFING")))
-                .isEqualTo(kept == Stuffing.Kept.HOT);
+                .isEqualTo(kept == Kept.HOT);
         return stuffed.bakeMinutes();
     }
 
@@ -232,43 +228,40 @@ class DressedBakesTest {
     @Test
     void aStuffingDecidesTheTime() {
         Piece plain = piece(Species.SALMON, Cut.PORTION, 32, 220);
-        Estimate stuffed = still(plain.set(Orientation.LYING, Filling.STUFFING), new OpenTray(), 200);
+        Estimate stuffed = still(plain.set(Orientation.LYING, Filling.STUFFING), Dress.open(), 200);
         assertThat(stuffed.fillingPeakC().orElseThrow()).isCloseTo(74, within(0.3));
         assertThat(stuffed.peakC()).isGreaterThan(Doneness.FIRM.peakC());
         assertThat(stuffed.bakeMinutes())
-                .isGreaterThan(1.3 * still(plain, new OpenTray(), 200).bakeMinutes());
+                .isGreaterThan(1.3 * still(plain, Dress.open(), 200).bakeMinutes());
         assertThat(stuffed.cautions()).extracting(c -> c.code()).contains("STUFFING");
     }
 
     @Test
     void aromaticsAreNotWaitedFor() {
-        Estimate fish = still(bream(900).set(Orientation.LYING, Filling.AROMATICS), new OpenTray(), 200);
+        Estimate fish = still(bream(900).set(Orientation.LYING, Filling.AROMATICS), Dress.open(), 200);
         assertThat(fish.peakC()).isCloseTo(57, within(0.3));
     }
 
     @Test
     void aBedKeepsHeatFromBelowAway() {
-        Parcel bare = new Parcel(Sheet.PARCHMENT);
-        Parcel bedded = new Parcel(Sheet.PARCHMENT, Parcel.Fold.HEART, List.of(Vegetable.LEEK), 12, 20, false);
+        Dress bare = Dress.in(new Parcel(Sheet.PARCHMENT));
+        Dress bedded = Dress.in(new Parcel(Sheet.PARCHMENT)).on(new Bed(List.of(Vegetable.LEEK), 12));
         assertThat(still(hake(25), bedded, 218).bakeMinutes())
                 .isGreaterThan(still(hake(25), bare, 218).bakeMinutes());
-        assertThat(still(hake(25), new OpenTray(Finish.OILED, Underlay.CITRUS), 220)
+        assertThat(still(hake(25), Dress.open(Finish.OILED).on(Bed.ofCitrus()), 220)
                         .bakeMinutes())
-                .isGreaterThan(still(hake(25), new OpenTray(Finish.OILED, Underlay.NONE), 220)
-                        .bakeMinutes());
+                .isGreaterThan(still(hake(25), Dress.open(Finish.OILED), 220).bakeMinutes());
     }
 
     @Test
     void oilAndGlazeKeepWaterIn() {
-        double bare = still(hake(25), new OpenTray(), 220).waterLossG();
-        assertThat(still(hake(25), new OpenTray(Finish.OILED, Underlay.NONE), 220)
-                        .waterLossG())
-                .isLessThan(bare);
+        double bare = still(hake(25), Dress.open(), 220).waterLossG();
+        assertThat(still(hake(25), Dress.open(Finish.OILED), 220).waterLossG()).isLessThan(bare);
     }
 
     @Test
     void aGlazeGoesOnAgainAtTwoThirds() {
-        Estimate glazed = still(hake(25), new OpenTray(Finish.GLAZED, Underlay.NONE), 220);
+        Estimate glazed = still(hake(25), Dress.open(Finish.GLAZED), 220);
         StageSpan again = glazed.stages().get(1);
         assertThat(again.stage()).isEqualTo(new Stage.Add(Stage.What.GLAZE));
         double open = glazed.stages().get(2).toMin();
@@ -278,7 +271,7 @@ class DressedBakesTest {
     /** The base browns before the fish is on it; that is no colour of the fish's. */
     @Test
     void aFishThatJoinsAHotBaseBeginsPale() {
-        Dress dress = new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 25, List.of());
+        Dress dress = Dress.onto(new Bed(List.of(Vegetable.POTATO), 25));
         // So long that the base's face has dried.
         Programme programme = new Programme(List.of(
                 new Stage.Bake(250, OptionalDouble.of(150)),
@@ -296,8 +289,8 @@ class DressedBakesTest {
     /** A wood oven at the same air is quicker, by its walls and its floor; left alone it cools and is slower again. */
     @Test
     void aWoodOvenIsHotAllRoundButFalls() {
-        double still = still(hake(25), new OpenTray(), 240).bakeMinutes();
-        assertThat(bake(hake(25), new OpenTray(), OvenKind.WOOD, 240).bakeMinutes())
+        double still = still(hake(25), Dress.open(), 240).bakeMinutes();
+        assertThat(bake(hake(25), Dress.open(), OvenKind.WOOD, 240).bakeMinutes())
                 .isLessThan(still);
         assertThat(OvenKind.WOOD.usualCooling().falls()).isTrue();
         assertThat(OvenKind.WOOD.usualCooling().left(60)).isBetween(0.6, 0.95);
@@ -319,7 +312,7 @@ class DressedBakesTest {
 
     private static double fired(Cooling cooling) {
         OvenCalibration calibration = OvenCalibration.UNCHECKED.cooling(Optional.of(cooling));
-        Dress salt = new SaltCrust(SaltCrust.Damping.WET_SAND);
+        Dress salt = Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND));
         return Estimator.estimate(
                         bream(900),
                         salt,
@@ -332,17 +325,17 @@ class DressedBakesTest {
 
     @Test
     void aBarbecueBakesFoilFromBelow() {
-        double oven = still(bream(900), new Parcel(Sheet.FOIL), 220).bakeMinutes();
-        assertThat(bake(bream(900), new Parcel(Sheet.FOIL), OvenKind.CLOSED_BARBECUE, 220)
+        double oven = still(bream(900), Dress.in(new Parcel(Sheet.FOIL)), 220).bakeMinutes();
+        assertThat(bake(bream(900), Dress.in(new Parcel(Sheet.FOIL)), OvenKind.CLOSED_BARBECUE, 220)
                         .bakeMinutes())
                 .isLessThan(oven);
     }
 
     @Test
     void anUprightFishIsReachedFromBothSides() {
-        assertThat(still(bream(900).set(Orientation.STANDING, Filling.NONE), new OpenTray(), 200)
+        assertThat(still(bream(900).set(Orientation.STANDING, Filling.NONE), Dress.open(), 200)
                         .bakeMinutes())
-                .isLessThan(still(bream(900), new OpenTray(), 200).bakeMinutes());
+                .isLessThan(still(bream(900), Dress.open(), 200).bakeMinutes());
     }
 
     @Test
@@ -350,11 +343,11 @@ class DressedBakesTest {
         Programme hotThenMild = new Programme(
                 List.of(new Stage.Bake(240, OptionalDouble.of(5)), new Stage.Bake(160, OPEN), new Stage.Rest(4)));
         Estimate estimate = Estimator.estimate(
-                hake(30), new OpenTray(), OvenKind.STILL, OvenCalibration.UNCHECKED, hotThenMild, Doneness.FLAKES);
+                hake(30), Dress.open(), OvenKind.STILL, OvenCalibration.UNCHECKED, hotThenMild, Doneness.FLAKES);
         assertThat(estimate.stages().get(0).toMin()).isEqualTo(5);
         assertThat(estimate.peakC()).isCloseTo(57, within(0.3));
-        double mild = still(hake(30), new OpenTray(), 160).bakeMinutes();
-        double hot = still(hake(30), new OpenTray(), 240).bakeMinutes();
+        double mild = still(hake(30), Dress.open(), 160).bakeMinutes();
+        double hot = still(hake(30), Dress.open(), 240).bakeMinutes();
         assertThat(estimate.bakeMinutes()).isBetween(hot, mild);
     }
 
@@ -363,7 +356,7 @@ class DressedBakesTest {
         Programme grilled = new Programme(List.of(new Stage.Bake(200, OPEN), new Stage.Grill(2), new Stage.Rest(2)));
         assertThatThrownBy(() -> Estimator.estimate(
                         hake(25),
-                        new Parcel(Sheet.PARCHMENT),
+                        Dress.in(new Parcel(Sheet.PARCHMENT)),
                         OvenKind.STILL,
                         OvenCalibration.UNCHECKED,
                         grilled,
@@ -378,7 +371,7 @@ class DressedBakesTest {
         Programme long_ = new Programme(
                 List.of(new Stage.Bake(200, OPEN), new Stage.Bake(230, OptionalDouble.of(30)), new Stage.Rest(3)));
         Estimate estimate = Estimator.estimate(
-                hake(20), new OpenTray(), OvenKind.STILL, OvenCalibration.UNCHECKED, long_, Doneness.FLAKES);
+                hake(20), Dress.open(), OvenKind.STILL, OvenCalibration.UNCHECKED, long_, Doneness.FLAKES);
         assertThat(estimate.assumptions()).anyMatch(a -> a.key().equals("assumed.given-stages-do-it"));
         assertThat(estimate.window().orElseThrow().likelyMin()).isPositive();
     }

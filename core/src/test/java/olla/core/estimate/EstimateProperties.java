@@ -8,6 +8,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import olla.core.Bakes;
 import olla.core.doneness.Doneness;
+import olla.core.dress.Dress;
 import olla.core.dress.Parcel;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
@@ -72,7 +73,7 @@ class EstimateProperties {
         double bare = Bakes.hake().thick(thick).oven(OvenKind.STILL, oven).minutesTo(57);
         double foil = Bakes.hake()
                 .thick(thick)
-                .in(new Parcel(Sheet.FOIL))
+                .in(Dress.in(new Parcel(Sheet.FOIL)))
                 .oven(OvenKind.STILL, oven)
                 .minutesTo(57);
         assertThat(foil).isGreaterThan(bare - SLACK);

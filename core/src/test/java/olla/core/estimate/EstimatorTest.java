@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.OptionalDouble;
 import olla.core.Bakes;
 import olla.core.doneness.Doneness;
-import olla.core.dress.OpenTray;
+import olla.core.dress.Dress;
 import olla.core.dress.Parcel;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
@@ -38,7 +38,7 @@ class EstimatorTest {
                         .thick(90)
                         .sides(200, 300, 1500)
                         .frozen()
-                        .in(new Parcel(Sheet.FOIL))
+                        .in(Dress.in(new Parcel(Sheet.FOIL)))
                         .oven(OvenKind.STILL, 90)
                         .to(Doneness.OFFICIAL))
                 .isInstanceOf(RefusedInput.class)
@@ -66,7 +66,7 @@ class EstimatorTest {
                 false);
         Programme programme = new Programme(230, OptionalDouble.empty(), 4);
         Estimate scale = Estimator.estimate(
-                weighed, new OpenTray(), OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES);
+                weighed, Dress.open(), OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES);
         Estimate ruler = Bakes.hake().thick(weighed.thicknessMm()).to(Doneness.FLAKES);
         assertThat(width(scale)).isGreaterThan(1.5 * width(ruler));
         assertThat(scale.doubts().get(0).what().toString()).startsWith("about.THICKNESS{measured=SCALE");
@@ -94,7 +94,10 @@ class EstimatorTest {
 
     @Test
     void aParcelDriesNothing() {
-        assertThat(Bakes.hake().in(new Parcel(Sheet.FOIL)).to(Doneness.FLAKES).waterLossG())
+        assertThat(Bakes.hake()
+                        .in(Dress.in(new Parcel(Sheet.FOIL)))
+                        .to(Doneness.FLAKES)
+                        .waterLossG())
                 .isZero();
         assertThat(Bakes.hake().to(Doneness.FLAKES).waterLossG()).isBetween(1.0, 25.0);
     }
@@ -110,7 +113,7 @@ class EstimatorTest {
                 .contains("HISTAMINE");
         assertThat(codes(Bakes.hake().of(Species.GROUPER, Cut.FILLET).to(Doneness.OFFICIAL)))
                 .contains("CIGUATERA");
-        Bakes parcel = Bakes.hake().in(new Parcel(Sheet.PARCHMENT));
+        Bakes parcel = Bakes.hake().in(Dress.in(new Parcel(Sheet.PARCHMENT)));
         assertThat(codes(parcel.oven(OvenKind.STILL, 230).to(Doneness.OFFICIAL)))
                 .startsWith("SHEET_LIMIT");
         assertThat(codes(parcel.oven(OvenKind.STILL, 220).to(Doneness.OFFICIAL)))

@@ -8,7 +8,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import olla.core.Bakes;
 import olla.core.doneness.Doneness;
-import olla.core.dress.OpenTray;
+import olla.core.dress.Dress;
 import olla.core.dress.UsualProgramme;
 import olla.core.fish.Piece;
 import olla.core.oven.OvenKind;
@@ -24,7 +24,7 @@ class GivenUpTest {
     @Test
     void membersThatNobodyWaitsForAreNotSolvedOn() throws InterruptedException {
         Piece piece = Bakes.hake().thick(40).piece();
-        OpenTray tray = new OpenTray();
+        Dress tray = Dress.open();
         Programme programme = UsualProgramme.programme(tray, 230, 4);
         for (int round = 0; round < ROUNDS; round++) {
             CountDownLatch begun = new CountDownLatch(1);

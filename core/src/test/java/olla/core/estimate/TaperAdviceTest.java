@@ -8,7 +8,7 @@ import java.util.OptionalDouble;
 import olla.core.Bakes;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
-import olla.core.dress.OpenTray;
+import olla.core.dress.Dress;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
@@ -29,7 +29,7 @@ class TaperAdviceTest {
                 .piece();
         Programme programme = new Programme(220, OptionalDouble.empty(), 3);
         return TaperAdvice.of(
-                piece, thinMm, new OpenTray(), OvenModel.trusted(OvenKind.STILL), programme, Doneness.FLAKES);
+                piece, thinMm, Dress.open(), OvenModel.trusted(OvenKind.STILL), programme, Doneness.FLAKES);
     }
 
     @Test
@@ -90,12 +90,12 @@ class TaperAdviceTest {
         Programme programme = new Programme(220, OptionalDouble.empty(), 3);
         OvenModel oven = OvenModel.trusted(OvenKind.STILL);
         List<TrayOrder.Turn> order = TrayOrder.of(
-                Bakes.hake().piece(), List.of(32.0, 18.0, 25.0), new OpenTray(), oven, programme, Doneness.FLAKES);
+                Bakes.hake().piece(), List.of(32.0, 18.0, 25.0), Dress.open(), oven, programme, Doneness.FLAKES);
         assertThat(order).extracting(TrayOrder.Turn::thicknessMm).containsExactly(18.0, 25.0, 25.0, 32.0);
         assertThat(order).extracting(TrayOrder.Turn::minutes).isSorted();
         assertThat(order.get(1).minutes()).isEqualTo(order.get(2).minutes());
         assertThatThrownBy(() -> TrayOrder.of(
-                        Bakes.hake().piece(), List.of(200.0), new OpenTray(), oven, programme, Doneness.FLAKES))
+                        Bakes.hake().piece(), List.of(200.0), Dress.open(), oven, programme, Doneness.FLAKES))
                 .hasMessageContaining("least=8 MM, most=90 MM");
     }
 }

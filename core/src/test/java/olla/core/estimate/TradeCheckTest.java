@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import olla.core.Bakes;
 import olla.core.doneness.Doneness;
-import olla.core.dress.OpenTray;
+import olla.core.dress.Dress;
 import olla.core.dress.Parcel;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
@@ -44,7 +44,7 @@ class TradeCheckTest {
     void foilAddsAboutFiveMinutes() {
         double bare = Bakes.hake().oven(OvenKind.STILL, 232).minutesTo(55);
         double foil = Bakes.hake()
-                .in(new Parcel(Sheet.FOIL))
+                .in(Dress.in(new Parcel(Sheet.FOIL)))
                 .oven(OvenKind.STILL, 232)
                 .minutesTo(55);
         assertThat(foil - bare).isBetween(3.0, 6.5);
@@ -81,7 +81,7 @@ class TradeCheckTest {
     void parchmentParcelsAt218() {
         Estimate parcel = Bakes.hake()
                 .sides(66, 100, 160)
-                .in(new Parcel(Sheet.PARCHMENT))
+                .in(Dress.in(new Parcel(Sheet.PARCHMENT)))
                 .oven(OvenKind.STILL, 218)
                 .to(Doneness.FLAKES);
         insideTheWindow(parcel, 12);
@@ -110,7 +110,7 @@ class TradeCheckTest {
 
     @Test
     void theFleshGoesOnCookingOnTheBoard() {
-        Estimate estimate = Bakes.hake().in(new OpenTray()).to(Doneness.FLAKES);
+        Estimate estimate = Bakes.hake().in(Dress.open()).to(Doneness.FLAKES);
         assertThat(estimate.peakC() - estimate.pullC()).isBetween(3.0, 15.0);
     }
 }

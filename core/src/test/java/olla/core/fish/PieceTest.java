@@ -98,7 +98,7 @@ class PieceTest {
 
     private static Piece stuffed(double grams) {
         return new Piece(Species.SEA_BREAM, Cut.WHOLE, MeasuredBy.RULER, 50, 120, 330, 900, 6, false)
-                .set(Orientation.LYING, Filling.STUFFING, new Stuffing(OptionalDouble.of(grams), Stuffing.Kept.MIXED));
+                .set(Orientation.LYING, Filling.STUFFING, new Stuffing(OptionalDouble.of(grams), Kept.MIXED));
     }
 
     /** Common practice, no source: a fish for two takes a good cup of stuffing; three quarters of its weight still go in. */

@@ -6,14 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import olla.core.dress.Breaded;
+import olla.core.dress.Bed;
+import olla.core.dress.Coat;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Topping;
-import olla.core.dress.TrayBake;
-import olla.core.dress.Underlay;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
 import olla.core.messages.RefusedInput;
@@ -25,6 +23,28 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Stages in order. */
 class ProgrammeTest {
+
+    /** A bake that waits for a middle waits until it is given its minutes, and is told apart from the one that is solved. */
+    @Test
+    void aBakeThatWaitsIsGivenItsMinutes() {
+        Programme waiting = new Programme(List.of(
+                new Stage.Hob(5),
+                Stage.Bake.until(200, 40),
+                new Stage.Add(Stage.What.TOPPING),
+                new Stage.Bake(220, OptionalDouble.empty())));
+        assertThat(waiting.waits()).hasValue(1);
+        assertThat(waiting.hob()).isTrue();
+        Programme known = waiting.lasting(1, 7);
+        assertThat(known.waits()).isEmpty();
+        assertThat(known.open()).isTrue();
+        assertThat(known.fixedMinutes()).isEqualTo(12);
+        assertThat(((Stage.Bake) known.at(180).stages().get(1)).untilC()).hasValue(40);
+        assertThatThrownBy(() -> new Programme(List.of(Stage.Bake.until(200, 90))))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("untilC");
+        assertThatThrownBy(() -> new Programme(List.of(new Stage.Bake(200, OptionalDouble.of(10)), new Stage.Hob(5))))
+                .isInstanceOf(RefusedInput.class);
+    }
 
     private static final Stage OPEN = new Stage.Bake(200, OptionalDouble.empty());
     private static final Stage REST = new Stage.Rest(4);
@@ -103,11 +123,11 @@ class ProgrammeTest {
     @ValueSource(doubles = {0, 0.2, 12, 236, 240, 400, 1200})
     void aClosedProgrammeIsNeverLongerThanTheLongestBake(double openMinutes) {
         for (Dress dress : List.of(
-                new OpenTray(),
-                new OpenTray(Finish.GLAZED, Underlay.NONE),
-                new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)),
-                new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)),
-                new Breaded(Breaded.USUAL_COAT_MM))) {
+                Dress.open(),
+                Dress.open(Finish.GLAZED),
+                Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)),
+                Dress.under(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)),
+                Dress.in(new Coat(Coat.USUAL_MM)))) {
             Programme usual = UsualProgramme.programme(dress, 100, 3);
             assertThat(usual.closed(openMinutes).bakeMinutes().orElseThrow())
                     .isLessThanOrEqualTo(Programme.LONGEST_MINUTES + 1e-6);
@@ -119,7 +139,7 @@ class ProgrammeTest {
     @Test
     void aBakeAsItWentEndsWhereItCameOut() {
         Programme topped =
-                UsualProgramme.programme(new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)), 200, 3);
+                UsualProgramme.programme(Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)), 200, 3);
         assertThat(topped.tailMinutes()).isEqualTo(3);
         assertThat(topped.until(1, false).bakeMinutes().orElseThrow()).isEqualTo(1);
         assertThat(topped.until(1, false).grills()).isFalse();
@@ -127,8 +147,7 @@ class ProgrammeTest {
         assertThat(topped.until(15, true).grills()).isTrue();
         assertThat(topped.until(2, true).bakeMinutes().orElseThrow()).isEqualTo(2);
         assertThat(topped.until(5000, true).bakeMinutes().orElseThrow()).isEqualTo(Programme.LONGEST_MINUTES);
-        Programme base = UsualProgramme.programme(
-                new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of()), 200, 3);
+        Programme base = UsualProgramme.programme(Dress.onto(new Bed(List.of(Vegetable.POTATO), 20)), 200, 3);
         Programme beforeTheFish = base.until(4, false);
         assertThat(beforeTheFish.fishJoins()).isTrue();
         assertThat(beforeTheFish.bakeMinutes().orElseThrow()).isEqualTo(4);

@@ -10,12 +10,10 @@ import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
-import olla.core.dress.Underlay;
 import olla.core.dress.UsualProgramme;
 import olla.core.fish.Cut;
 import olla.core.fish.MeasuredBy;
@@ -38,7 +36,7 @@ class BakeClockTest {
     private static final OptionalDouble NOT_YET = OptionalDouble.empty();
 
     private static BakeFacts plain() {
-        return BakeFacts.justIn(new Programme(230, NOT_YET, 4), HAKE, new OpenTray(), WINDOW);
+        return BakeFacts.justIn(new Programme(230, NOT_YET, 4), HAKE, Dress.open(), WINDOW);
     }
 
     private static BakeFacts dressed(Piece piece, Dress dress) {
@@ -139,7 +137,7 @@ class BakeClockTest {
 
     @Test
     void aGlazeIsCalledForAtTwoThirds() {
-        BakeFacts facts = dressed(HAKE, new OpenTray(Finish.GLAZED, Underlay.NONE));
+        BakeFacts facts = dressed(HAKE, Dress.open(Finish.GLAZED));
         Moment glaze = BakeClock.moments(facts).stream()
                 .filter(m -> m.say().key().equals("what.GLAZE.say"))
                 .findFirst()
@@ -160,7 +158,7 @@ class BakeClockTest {
 
     @Test
     void theCheckComesBeforeTheGrillAndTheGrillWhenItIsTapped() {
-        BakeFacts facts = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
+        BakeFacts facts = dressed(HAKE, Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
         double grill = 3;
         assertThat(phases(facts)).containsExactly(Phase.SHUT, Phase.CHECK, Phase.STEP);
         assertThat(only(facts, Phase.CHECK).fromSeconds()).isEqualTo(60 * (9 - grill));
@@ -172,7 +170,7 @@ class BakeClockTest {
 
     @Test
     void crumbsPartWayAndSidesHaveTheirCall() {
-        BakeFacts crumbs = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)));
+        BakeFacts crumbs = dressed(HAKE, Dress.under(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)));
         assertThat(BakeClock.moments(crumbs)).anySatisfy(m -> {
             assertThat(m.say()).hasToString("what.TOPPING.say");
             assertThat(m.hint().toString()).contains("hand.then-dial{dial=220 DIAL}");
@@ -181,7 +179,7 @@ class BakeClockTest {
 
     @Test
     void aCrustRestsThenIsCrackedAndServedOnlyThen() {
-        BakeFacts salt = dressed(BREAM, new SaltCrust(SaltCrust.Damping.WET_SAND));
+        BakeFacts salt = dressed(BREAM, Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)));
         assertThat(only(salt, Phase.CHECK).say()).hasToString("check.crust");
         BakeFacts shut = out(salt, 40, NOT_YET);
         assertThat(phases(shut)).containsExactly(Phase.REST, Phase.CRACK);
@@ -195,12 +193,12 @@ class BakeClockTest {
     @ValueSource(doubles = {0, 0.5, 3, 9, 9.5, 10, 12, 20})
     void whateverWasFoundWheneverThereAreNoGaps(double minute) {
         for (Dress dress : List.of(
-                new OpenTray(),
-                new OpenTray(Finish.GLAZED, Underlay.NONE),
-                new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)),
-                new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)),
-                new Parcel(Sheet.FOIL),
-                new SaltCrust(SaltCrust.Damping.WATER_ONLY))) {
+                Dress.open(),
+                Dress.open(Finish.GLAZED),
+                Dress.under(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)),
+                Dress.under(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)),
+                Dress.in(new Parcel(Sheet.FOIL)),
+                Dress.in(new SaltCrust(SaltCrust.Damping.WATER_ONLY)))) {
             BakeFacts facts = dressed(HAKE, dress);
             for (BakeFacts f : List.of(facts, looked(facts, minute), foundDone(facts, minute))) {
                 withoutGaps(BakeClock.moments(f));
@@ -251,7 +249,7 @@ class BakeClockTest {
         BakeFacts back = new BakeFacts(
                 plain().programme(),
                 HAKE,
-                new OpenTray(),
+                Dress.open(),
                 WINDOW,
                 NOT_YET,
                 NOT_YET,
@@ -268,23 +266,23 @@ class BakeClockTest {
     /** A topping that is put on after the bake is not lifted before it is there. */
     @Test
     void aCheckSpeaksOfWhatIsThereByThen() {
-        BakeFacts after = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)));
+        BakeFacts after = dressed(HAKE, Dress.under(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)));
         assertThat(Checking.of(after).how()).hasToString("check.how.knife");
         assertThat(only(after, Phase.CHECK).hint().toString()).doesNotContain("topping");
         assertThat(Checking.of(stepped(after, 1, 8)).how()).hasToString("check.how.topping");
-        BakeFacts before = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
+        BakeFacts before = dressed(HAKE, Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
         assertThat(Checking.of(before).how()).hasToString("check.how.topping");
         // Crumbs that went on at half time are there at the check, tapped or not.
-        BakeFacts partWay = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)));
+        BakeFacts partWay = dressed(HAKE, Dress.under(new Topping(Mix.CRUMB, Topping.When.PART_WAY, 6)));
         assertThat(Checking.of(partWay).how()).hasToString("check.how.topping");
     }
 
     @Test
     void theNextThingForTheHandsIsTheFirstThatIsStillToDo() {
-        BakeFacts grilled = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
+        BakeFacts grilled = dressed(HAKE, Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
         assertThat(NextHand.after(grilled, 5)).contains(new NextHand(10.5 - 3, NextHand.GRILL));
         assertThat(NextHand.after(stepped(grilled, 1, 7), 8)).isEmpty();
-        BakeFacts fresh = dressed(HAKE, new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)));
+        BakeFacts fresh = dressed(HAKE, Dress.under(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)));
         assertThat(NextHand.after(fresh, 5).orElseThrow().say()).hasToString("what.TOPPING.say");
         assertThat(NextHand.after(plain(), 5)).isEmpty();
     }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import olla.core.doneness.Cue;
 import olla.core.dress.Dress;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
@@ -29,7 +28,7 @@ class ServingTest {
 
     @Test
     void aRoundFishIsCarvedFromTheTailToTheCheeks() {
-        assertThat(pictures(piece(Species.SEA_BREAM, Cut.WHOLE), new OpenTray()))
+        assertThat(pictures(piece(Species.SEA_BREAM, Cut.WHOLE), Dress.open()))
                 .containsExactly(
                         Picture.TAIL,
                         Picture.FINS,
@@ -44,34 +43,36 @@ class ServingTest {
 
     @Test
     void aFlatFishHasFourFilletsAndAFringe() {
-        assertThat(pictures(piece(Species.PLAICE, Cut.WHOLE), new OpenTray()))
+        assertThat(pictures(piece(Species.PLAICE, Cut.WHOLE), Dress.open()))
                 .startsWith(Picture.FRINGE, Picture.FLAT_MID_LINE)
                 .endsWith(Picture.FLAT_BOTTOM);
     }
 
     @Test
     void aCrustIsOpenedAndBrushedBeforeAnythingElse() {
-        List<Picture> salt = pictures(piece(Species.SEA_BREAM, Cut.WHOLE), new SaltCrust(SaltCrust.Damping.WET_SAND));
+        List<Picture> salt =
+                pictures(piece(Species.SEA_BREAM, Cut.WHOLE), Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)));
         assertThat(salt).startsWith(Picture.CLOTH, Picture.CRACK, Picture.LIFT_CRUST, Picture.BRUSH, Picture.TAIL);
         assertThat(salt).endsWith(Picture.CHEEKS);
     }
 
     @Test
     void aSideIsSlicedOffItsFoil() {
-        assertThat(pictures(piece(Species.TROUT, Cut.SIDE), new Parcel(Sheet.FOIL)))
+        assertThat(pictures(piece(Species.TROUT, Cut.SIDE), Dress.in(new Parcel(Sheet.FOIL))))
                 .containsExactly(Picture.OPEN_PARCEL, Picture.SLICE_OFF_FOIL);
-        assertThat(pictures(piece(Species.HAKE, Cut.PORTION), new OpenTray())).containsExactly(Picture.LIFT);
+        assertThat(pictures(piece(Species.HAKE, Cut.PORTION), Dress.open())).containsExactly(Picture.LIFT);
     }
 
     @Test
     void fleshUnderSaltIsNotSeenAndIsNotAskedFor() {
-        Checking salt = Checking.of(piece(Species.SEA_BREAM, Cut.WHOLE), new SaltCrust(SaltCrust.Damping.WET_SAND));
+        Checking salt =
+                Checking.of(piece(Species.SEA_BREAM, Cut.WHOLE), Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)));
         assertThat(salt.cues()).doesNotContain(Cue.GLASSY, Cue.FLAKES_BY_ITSELF).contains(Cue.KNIFE_WARM);
         assertThat(salt.how().toString()).contains("check.how.crust");
-        Checking open = Checking.of(piece(Species.SEA_BREAM, Cut.WHOLE), new OpenTray());
+        Checking open = Checking.of(piece(Species.SEA_BREAM, Cut.WHOLE), Dress.open());
         assertThat(open.cues()).contains(Cue.GLASSY, Cue.EYE_WHITE, Cue.FIN_PULLS, Cue.LEAVES_BONE);
         assertThat(open.where()).hasToString("check.where.whole");
-        Checking parcel = Checking.of(piece(Species.SALMON, Cut.PORTION), new Parcel(Sheet.PARCHMENT));
+        Checking parcel = Checking.of(piece(Species.SALMON, Cut.PORTION), Dress.in(new Parcel(Sheet.PARCHMENT)));
         assertThat(parcel.say()).hasToString("check.parcel");
         assertThat(parcel.cues()).doesNotContain(Cue.EYE_WHITE);
     }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
-import olla.core.dress.OpenTray;
+import olla.core.dress.Dress;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Orientation;
@@ -73,7 +73,7 @@ class AssuranceTest {
     void anAnswerSettlesItsCautionAndNoOther() {
         Piece salmon = piece(Species.SALMON, Filling.NONE);
         List<Caution> all =
-                Cautions.of(salmon, new OpenTray(), OvenKind.STILL, new Programme(200, OptionalDouble.empty(), 4), 46);
+                Cautions.of(salmon, Dress.open(), OvenKind.STILL, new Programme(200, OptionalDouble.empty(), 4), 46);
         Assurance frozen = new Assurance(false, Parasites.FROZEN);
         assertThat(all)
                 .filteredOn(c -> frozen.settles(c, Species.SALMON))

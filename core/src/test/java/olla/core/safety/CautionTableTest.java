@@ -14,21 +14,19 @@ import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Bed;
-import olla.core.dress.Breaded;
+import olla.core.dress.Coat;
 import olla.core.dress.Dress;
 import olla.core.dress.EggSize;
 import olla.core.dress.Finish;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.Salt;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
-import olla.core.dress.TrayBake;
-import olla.core.dress.Underlay;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
@@ -50,22 +48,22 @@ class CautionTableTest {
 
     private static Map<String, Dress> dresses() {
         Map<String, Dress> all = new LinkedHashMap<>();
-        all.put("tray", new OpenTray());
-        all.put("tray marinated", new OpenTray(Finish.MARINATED, Underlay.NONE));
-        all.put("tray glazed", new OpenTray(Finish.GLAZED, Underlay.NONE));
-        all.put("topping before", new OpenTray(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
-        all.put("topping after", new OpenTray(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)));
-        all.put("glass dish", new OpenTray(Finish.BARE, Underlay.NONE, Bed.NONE, List.of(), Vessel.GLASS));
-        all.put("breaded", new Breaded(Breaded.USUAL_COAT_MM));
-        all.put("parchment", new Parcel(Sheet.PARCHMENT));
-        all.put("foil", new Parcel(Sheet.FOIL));
-        all.put("foil acid", new Parcel(Sheet.FOIL, Parcel.Fold.SEAM_UP, List.of(), 0, 0, true));
-        all.put("salt whites", new SaltCrust(SaltCrust.Damping.WHITE_PASTE));
-        all.put("salt water", new SaltCrust(SaltCrust.Damping.WATER_ONLY));
+        all.put("tray", Dress.open());
+        all.put("tray marinated", Dress.open(Finish.MARINATED));
+        all.put("tray glazed", Dress.open(Finish.GLAZED));
+        all.put("topping before", Dress.under(new Topping(Mix.CRUMB, Topping.When.BEFORE, 6)));
+        all.put("topping after", Dress.under(new Topping(Mix.CRUMB, Topping.When.AFTER, 6)));
+        all.put("glass dish", Dress.open().standingIn(Vessel.of(Ware.GLASS)));
+        all.put("breaded", Dress.in(new Coat(Coat.USUAL_MM)));
+        all.put("parchment", Dress.in(new Parcel(Sheet.PARCHMENT)));
+        all.put("foil", Dress.in(new Parcel(Sheet.FOIL)));
+        all.put("foil acid", Dress.in(new Parcel(Sheet.FOIL, Parcel.Fold.SEAM_UP, true, false)));
+        all.put("salt whites", Dress.in(new SaltCrust(SaltCrust.Damping.WHITE_PASTE)));
+        all.put("salt water", Dress.in(new SaltCrust(SaltCrust.Damping.WATER_ONLY)));
         all.put(
                 "salt scaled",
-                new SaltCrust(SaltCrust.Damping.WATER_ONLY, 10, Salt.COARSE, EggSize.MEDIUM, true, false));
-        all.put("tray bake", new TrayBake(List.of(Vegetable.POTATO), Vegetable.Cutting.SLICES, 20, List.of()));
+                Dress.in(new SaltCrust(SaltCrust.Damping.WATER_ONLY, 10, Salt.COARSE, EggSize.MEDIUM, true, false)));
+        all.put("tray bake", Dress.onto(new Bed(List.of(Vegetable.POTATO), 20)));
         return all;
     }
 
@@ -94,7 +92,7 @@ class CautionTableTest {
 
     /** A plain bake to the official minimum: what is left goes with the fish and its cut. */
     private static String ofTheFish(Species species, Cut cut) {
-        return codes(piece(species, cut, Filling.NONE), new OpenTray(), OvenKind.STILL, 200, 63, Assurance.NONE);
+        return codes(piece(species, cut, Filling.NONE), Dress.open(), OvenKind.STILL, 200, 63, Assurance.NONE);
     }
 
     private static List<String> table() {
@@ -135,7 +133,7 @@ class CautionTableTest {
     }
 
     private static Piece fish(Species species, Dress dress, Filling filling) {
-        return piece(species, dress instanceof SaltCrust ? Cut.WHOLE : Cut.FILLET, filling);
+        return piece(species, dress.salt().isPresent() ? Cut.WHOLE : Cut.FILLET, filling);
     }
 
     /* A stuffing that is done takes the flesh well beyond any target. */

@@ -9,13 +9,11 @@ import java.util.stream.Stream;
 import olla.core.dress.Dress;
 import olla.core.dress.EggSize;
 import olla.core.dress.Finish;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.Salt;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.SaltCrust.Damping;
 import olla.core.dress.Sheet;
-import olla.core.dress.Underlay;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Orientation;
@@ -50,12 +48,12 @@ class CautionsTest {
         return piece(Species.HAKE, Cut.PORTION, 160, Filling.NONE);
     }
 
-    private static Parcel foil(boolean acid) {
-        return new Parcel(Sheet.FOIL, Parcel.Fold.SEAM_UP, List.of(), 0, 0, acid);
+    private static Dress foil(boolean acid) {
+        return Dress.in(new Parcel(Sheet.FOIL, Parcel.Fold.SEAM_UP, acid, false));
     }
 
-    private static SaltCrust salt(Damping school, boolean scalesOn) {
-        return new SaltCrust(school, school.usualCoatMm(), Salt.COARSE, EggSize.MEDIUM, true, scalesOn);
+    private static Dress salt(Damping school, boolean scalesOn) {
+        return Dress.in(new SaltCrust(school, school.usualCoatMm(), Salt.COARSE, EggSize.MEDIUM, true, scalesOn));
     }
 
     private static List<String> codes(Piece piece, Dress dress, Programme programme, double peakC) {
@@ -72,8 +70,8 @@ class CautionsTest {
 
     /** A bake in which a caution belongs, and the same bake without what it is about. */
     static Stream<Arguments> rules() {
-        Parcel paper = new Parcel(Sheet.PARCHMENT);
-        OpenTray tray = new OpenTray();
+        Dress paper = Dress.in(new Parcel(Sheet.PARCHMENT));
+        Dress tray = Dress.open();
         Piece hake = hake();
         Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.NONE);
         Piece halibut = piece(Species.HALIBUT, Cut.PORTION, 160, Filling.NONE);
@@ -92,7 +90,7 @@ class CautionsTest {
                 arguments(
                         "ACID_FOIL",
                         codes(hake, foil(true), AT_200, 63),
-                        codes(hake, new Parcel(Sheet.PARCHMENT, Parcel.Fold.HEART, List.of(), 0, 0, true), AT_200, 63)),
+                        codes(hake, Dress.in(new Parcel(Sheet.PARCHMENT, Parcel.Fold.HEART, true, false)), AT_200, 63)),
                 arguments("STEAM", codes(hake, paper, AT_200, 63), codes(hake, tray, AT_200, 63)),
                 arguments(
                         "SCALES_OFF",
@@ -117,8 +115,8 @@ class CautionsTest {
                 arguments("GRILL", codes(hake, tray, GRILLED, 63), codes(hake, tray, AT_200, 63)),
                 arguments(
                         "GARLIC_OIL",
-                        codes(hake, new OpenTray(Finish.MARINATED, Underlay.NONE), AT_200, 63),
-                        codes(hake, new OpenTray(Finish.OILED, Underlay.NONE), AT_200, 63)),
+                        codes(hake, Dress.open(Finish.MARINATED), AT_200, 63),
+                        codes(hake, Dress.open(Finish.OILED), AT_200, 63)),
                 arguments("BONES", codes(bream, tray, AT_200, 63), codes(halibut, tray, AT_200, 63)),
                 arguments("TWO_HOURS", codes(hake, tray, AT_200, 63), counter(Species.HAKE)),
                 arguments("MERCURY_MODERATE", counter(Species.TUNA), codes(tuna, tray, AT_200, 63)),
@@ -142,8 +140,8 @@ class CautionsTest {
         Piece bream = piece(Species.SEA_BREAM, Cut.WHOLE, 800, Filling.NONE);
         List<Caution> all = new java.util.ArrayList<>(
                 Cautions.of(bream, salt(Damping.WET_SAND, false), OvenKind.STILL, AT_200, FLAKES_C));
-        all.addAll(Cautions.of(hake(), new Parcel(Sheet.PARCHMENT), OvenKind.STILL, AT_240, FLAKES_C));
-        all.addAll(Cautions.of(hake(), new OpenTray(), OvenKind.STILL, GRILLED, FLAKES_C));
+        all.addAll(Cautions.of(hake(), Dress.in(new Parcel(Sheet.PARCHMENT)), OvenKind.STILL, AT_240, FLAKES_C));
+        all.addAll(Cautions.of(hake(), Dress.open(), OvenKind.STILL, GRILLED, FLAKES_C));
         assertThat(all)
                 .filteredOn(c -> c.when() == Caution.When.OPENING)
                 .extracting(Caution::code)
@@ -166,7 +164,8 @@ class CautionsTest {
     /** The hardest first; whoever reads one line reads the one that matters, and the local code closes the list. */
     @Test
     void theHardestComesFirstAndTheLocalCodeLast() {
-        List<Caution> all = Cautions.of(hake(), new Parcel(Sheet.PARCHMENT), OvenKind.STILL, AT_240, FLAKES_C);
+        List<Caution> all =
+                Cautions.of(hake(), Dress.in(new Parcel(Sheet.PARCHMENT)), OvenKind.STILL, AT_240, FLAKES_C);
         assertThat(all.get(0).weight()).isEqualTo(Caution.Weight.STOP);
         assertThat(all.get(all.size() - 1).code()).isEqualTo("LOCAL_CODE");
         assertThat(all.subList(0, all.size() - 1))
@@ -188,7 +187,7 @@ class CautionsTest {
     /** FDA Food Code 3-401.11 (63 °C) and 3-402.11 (−20 °C for 7 days, −35 °C for 15 hours), both from memory. */
     @Test
     void theOfficialNumbersAreOnTheTicket() {
-        List<Caution> all = Cautions.of(hake(), new OpenTray(), OvenKind.STILL, AT_200, JUST_OPAQUE_C);
+        List<Caution> all = Cautions.of(hake(), Dress.open(), OvenKind.STILL, AT_200, JUST_OPAQUE_C);
         assertThat(all).anySatisfy(c -> assertThat(c.text()).hasToString("caution.below-minimum{least=63 CELSIUS}"));
         assertThat(all)
                 .anySatisfy(c -> assertThat(c.text())
@@ -211,16 +210,16 @@ class CautionsTest {
     /** At a limit nothing is wrong yet; a hair beyond it is, and then the limit is named. */
     @Test
     void aLimitItselfIsAllowed() {
-        Parcel paper = new Parcel(Sheet.PARCHMENT);
+        Dress paper = Dress.in(new Parcel(Sheet.PARCHMENT));
         Programme hottest = new Programme(Sheet.PARCHMENT.limitC(), OptionalDouble.empty(), 4);
         assertThat(codes(hake(), paper, hottest, FLAKES_C)).doesNotContain("SHEET_LIMIT");
         assertThat(Cautions.of(hake(), paper, OvenKind.STILL, hottest.at(Sheet.PARCHMENT.limitC() + 1), FLAKES_C))
                 .anySatisfy(c -> assertThat(c.text())
                         .hasToString("caution.sheet-limit{limit=" + (int) Sheet.PARCHMENT.limitC() + " DIAL}"));
-        assertThat(codes(hake(), new OpenTray(), AT_200, 62.9)).doesNotContain("BELOW_MINIMUM");
-        assertThat(codes(hake(), new OpenTray(), AT_200, 62.8)).contains("BELOW_MINIMUM");
-        assertThat(codes(hake(), new OpenTray(), AT_200, 54.9)).doesNotContain("PARASITES");
-        assertThat(codes(hake(), new OpenTray(), AT_200, 54.8)).contains("PARASITES");
+        assertThat(codes(hake(), Dress.open(), AT_200, 62.9)).doesNotContain("BELOW_MINIMUM");
+        assertThat(codes(hake(), Dress.open(), AT_200, 62.8)).contains("BELOW_MINIMUM");
+        assertThat(codes(hake(), Dress.open(), AT_200, 54.9)).doesNotContain("PARASITES");
+        assertThat(codes(hake(), Dress.open(), AT_200, 54.8)).contains("PARASITES");
         assertThat(counter(Species.HAKE)).doesNotContain("TWO_HOURS");
     }
 }

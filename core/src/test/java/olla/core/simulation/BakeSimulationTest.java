@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.Bakes;
 import olla.core.doneness.Doneness;
-import olla.core.dress.OpenTray;
+import olla.core.dress.Dress;
 import olla.core.dress.SaltCrust;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.Estimator;
@@ -31,7 +31,7 @@ class BakeSimulationTest {
     private static BakeSimulation of(double offsetC, OvenEvent... events) {
         return new BakeSimulation(
                 HAKE,
-                new OpenTray(),
+                Dress.open(),
                 new OvenModel(OvenKind.STILL, offsetC, 1),
                 new OvenEvents(List.of(events)),
                 PROGRAMME,
@@ -95,7 +95,7 @@ class BakeSimulationTest {
     private static double window(OvenEvents events) {
         return Estimator.watched(
                         HAKE,
-                        new OpenTray(),
+                        Dress.open(),
                         OvenKind.STILL,
                         OvenCalibration.UNCHECKED,
                         events,
@@ -115,7 +115,7 @@ class BakeSimulationTest {
                         .thick(50)
                         .sides(110, 300, 900)
                         .piece(),
-                new SaltCrust(SaltCrust.Damping.WET_SAND),
+                Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)),
                 OvenModel.trusted(OvenKind.STILL),
                 OvenEvents.NONE,
                 new Programme(210, OptionalDouble.empty(), 10),

@@ -13,22 +13,23 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.DoubleRange;
 import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.dress.Bed;
-import olla.core.dress.Breaded;
+import olla.core.dress.Coat;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
+import olla.core.dress.Lid;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
+import olla.core.dress.Pour;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
-import olla.core.dress.TrayBake;
-import olla.core.dress.Underlay;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Kept;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
@@ -48,24 +49,38 @@ class DressProperties {
     @Provide
     Arbitrary<Dress> dresses() {
         return Arbitraries.oneOf(
-                Combinators.combine(Arbitraries.of(Finish.class), Arbitraries.of(Underlay.class))
-                        .as(OpenTray::new),
-                Combinators.combine(Arbitraries.of(Underlay.class), toppings(), Arbitraries.of(Vessel.class))
-                        .as((under, on, vessel) -> new OpenTray(Finish.BARE, under, Bed.NONE, on, vessel)),
-                Arbitraries.doubles().between(1.5, 5).map(Breaded::new),
+                Combinators.combine(Arbitraries.of(Finish.class), beds(), Arbitraries.of(true, false))
+                        .as((finish, bed, sauce) -> {
+                            Dress dress = Dress.open(finish).on(bed);
+                            return sauce ? dress.lyingIn(Pour.PAN_SAUCE) : dress;
+                        }),
+                Combinators.combine(beds(), toppings(), Arbitraries.of(Ware.class))
+                        .as((bed, on, ware) -> Dress.open().on(bed).spread(on).standingIn(Vessel.of(ware))),
+                Arbitraries.doubles().between(1.5, 5).map(mm -> Dress.in(new Coat(mm))),
                 Combinators.combine(
                                 Arbitraries.of(Sheet.class),
                                 Arbitraries.doubles().between(5, 20))
-                        .as((sheet, bed) ->
-                                new Parcel(sheet, Parcel.Fold.RECTANGLE, List.of(Vegetable.LEEK), bed, 20, false)),
-                Arbitraries.of(SaltCrust.Damping.class).map(SaltCrust::new),
+                        .as((sheet, bed) -> Dress.in(new Parcel(sheet)).on(new Bed(List.of(Vegetable.LEEK), bed))),
+                Combinators.combine(Arbitraries.of(Sheet.class), liquids())
+                        .as((sheet, liquid) -> Dress.in(new Lid(sheet, false)).lyingIn(liquid)),
+                Arbitraries.of(SaltCrust.Damping.class).map(damping -> Dress.in(new SaltCrust(damping))),
                 Arbitraries.doubles()
                         .between(15, 40)
-                        .map(depth -> new TrayBake(
-                                List.of(Vegetable.LEEK),
-                                Vegetable.Cutting.THIN_SLICES,
-                                depth,
-                                List.of(Vegetable.PEAS))));
+                        .map(depth -> Dress.onto(
+                                new Bed(List.of(Vegetable.LEEK), depth, Vegetable.Cutting.THIN_SLICES, Kept.MIXED),
+                                Vegetable.PEAS)));
+    }
+
+    private static Arbitrary<Bed> beds() {
+        return Arbitraries.of(Bed.NONE, Bed.ofCitrus(), new Bed(List.of(Vegetable.SPINACH), 12));
+    }
+
+    private static Arbitrary<Pour> liquids() {
+        return Combinators.combine(
+                        Arbitraries.of(Pour.Liquid.class),
+                        Arbitraries.doubles().between(20, 200),
+                        Arbitraries.of(true, false))
+                .as((of, ml, hot) -> new Pour(of, OptionalDouble.of(ml), OptionalDouble.empty(), hot));
     }
 
     private static Arbitrary<List<Topping>> toppings() {
@@ -80,7 +95,7 @@ class DressProperties {
     }
 
     private static Piece piece(Dress dress, double thick, double startC, Filling filling) {
-        boolean whole = dress instanceof SaltCrust;
+        boolean whole = dress.salt().isPresent();
         Piece lying = new Piece(
                 whole ? Species.SEA_BREAM : Species.HAKE,
                 whole ? Cut.WHOLE : Cut.PORTION,
@@ -184,7 +199,7 @@ class DressProperties {
             @ForAll @DoubleRange(min = 15, max = 40) double thick,
             @ForAll @DoubleRange(min = 160, max = 250) double ovenC) {
         // A base bakes shorter alone in a hotter oven, so the fish meets it as hot but not hotter.
-        if (dress instanceof TrayBake) {
+        if (dress.fishJoins()) {
             return;
         }
         Piece piece = piece(dress, thick, 8, Filling.NONE);

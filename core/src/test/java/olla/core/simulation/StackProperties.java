@@ -22,6 +22,7 @@ import olla.core.dish.Dish;
 import olla.core.dish.Laid;
 import olla.core.dish.Stuff;
 import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.fish.Cut;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
@@ -124,8 +125,11 @@ class StackProperties {
         }
         stages.add(new Stage.Rest(3));
         Optional<Cover> cover = covered ? Optional.of(new Cover(0.3, 15, 300)) : Optional.empty();
-        BakeModel model =
-                model(stoneware ? Vessel.STONEWARE : Vessel.SHEET_TRAY, stack(under, single, on), cover, thick);
+        BakeModel model = model(
+                stoneware ? Vessel.of(Ware.STONEWARE) : Vessel.of(Ware.SHEET_TRAY),
+                stack(under, single, on),
+                cover,
+                thick);
         BakeProgress progress = new BakeProgress(model, new Programme(stages));
         for (Stage stage : stages) {
             double before = progress.solver().storedJ(progress.state());
@@ -156,11 +160,17 @@ class StackProperties {
                 .map(l -> (Laid) new Laid.On(l.stuff(), ((Laid.On) l).depthMm(), 0, l.startC()))
                 .toList();
         List<List<Laid>> groups = new ArrayList<>(List.of(under, single, there));
-        double asListed =
-                minutes(Vessel.SHEET_TRAY, groups.stream().flatMap(List::stream).toList(), 25, 210);
+        double asListed = minutes(
+                Vessel.of(Ware.SHEET_TRAY),
+                groups.stream().flatMap(List::stream).toList(),
+                25,
+                210);
         Collections.shuffle(groups, random);
-        double shuffled =
-                minutes(Vessel.SHEET_TRAY, groups.stream().flatMap(List::stream).toList(), 25, 210);
+        double shuffled = minutes(
+                Vessel.of(Ware.SHEET_TRAY),
+                groups.stream().flatMap(List::stream).toList(),
+                25,
+                210);
         assertThat(shuffled).isCloseTo(asListed, within(0.01));
     }
 
@@ -176,9 +186,9 @@ class StackProperties {
         one.add(new Laid.On(CRUMB, first, 0, 12));
         List<Laid> two = new ArrayList<>(one);
         two.add(new Laid.On(CRUMB, second, 0, 12));
-        double before = minutes(Vessel.SHEET_TRAY, one, thick, ovenC);
-        assertThat(minutes(Vessel.SHEET_TRAY, two, thick, ovenC)).isGreaterThan(before - SLACK_MIN);
-        assertThat(minutes(Vessel.STONEWARE, one, thick, ovenC)).isGreaterThan(before - SLACK_MIN);
+        double before = minutes(Vessel.of(Ware.SHEET_TRAY), one, thick, ovenC);
+        assertThat(minutes(Vessel.of(Ware.SHEET_TRAY), two, thick, ovenC)).isGreaterThan(before - SLACK_MIN);
+        assertThat(minutes(Vessel.of(Ware.STONEWARE), one, thick, ovenC)).isGreaterThan(before - SLACK_MIN);
     }
 
     /** Two layers of the same stuff are one layer as deep as both. */
@@ -187,9 +197,9 @@ class StackProperties {
             @ForAll @DoubleRange(min = 4, max = 10) double depth,
             @ForAll @DoubleRange(min = 0.3, max = 0.7) double cut,
             @ForAll @DoubleRange(min = 18, max = 35) double thick) {
-        double whole = minutes(Vessel.SHEET_TRAY, List.of(new Laid.On(CRUMB, depth, 0, 12)), thick, 210);
+        double whole = minutes(Vessel.of(Ware.SHEET_TRAY), List.of(new Laid.On(CRUMB, depth, 0, 12)), thick, 210);
         double halves = minutes(
-                Vessel.SHEET_TRAY,
+                Vessel.of(Ware.SHEET_TRAY),
                 List.of(new Laid.On(CRUMB, cut * depth, 0, 12), new Laid.On(CRUMB, (1 - cut) * depth, 0, 12)),
                 thick,
                 210);

@@ -10,7 +10,6 @@ import java.util.Random;
 import olla.core.doneness.Cue;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
@@ -60,9 +59,13 @@ class EveningsTest {
         Piece portion = new Piece(Species.HAKE, Cut.PORTION, MeasuredBy.RULER, 28, 80, 120, 220, 8, false);
         Piece parcel = new Piece(Species.SALMON, Cut.PORTION, MeasuredBy.RULER, 25, 70, 110, 160, 6, false);
         return List.of(
-                new Dinner("portion on a tray", portion, new OpenTray(), programme(220, 4)),
-                new Dinner("parcel of parchment", parcel, new Parcel(Sheet.PARCHMENT), programme(200, 4)),
-                new Dinner("whole fish in salt", trout, new SaltCrust(SaltCrust.Damping.WET_SAND), programme(210, 10)));
+                new Dinner("portion on a tray", portion, Dress.open(), programme(220, 4)),
+                new Dinner("parcel of parchment", parcel, Dress.in(new Parcel(Sheet.PARCHMENT)), programme(200, 4)),
+                new Dinner(
+                        "whole fish in salt",
+                        trout,
+                        Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)),
+                        programme(210, 10)));
     }
 
     private static Programme programme(double tempC, double rest) {

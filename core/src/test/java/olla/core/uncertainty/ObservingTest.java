@@ -11,7 +11,7 @@ import java.util.Random;
 import olla.core.Bakes;
 import olla.core.doneness.Cue;
 import olla.core.doneness.Doneness;
-import olla.core.dress.OpenTray;
+import olla.core.dress.Dress;
 import olla.core.dress.UsualProgramme;
 import olla.core.estimate.Estimator;
 import olla.core.fish.Piece;
@@ -41,7 +41,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class ObservingTest {
 
     private static final Piece HAKE = Bakes.hake().piece();
-    private static final OpenTray TRAY = new OpenTray();
+    private static final Dress TRAY = Dress.open();
     private static final Programme PROGRAMME = new Programme(220, java.util.OptionalDouble.empty(), 4);
     private static final double TARGET_C = Doneness.FLAKES.peakC();
     private static final int TRUTHS = 300;
@@ -337,11 +337,11 @@ class ObservingTest {
     private static double watched(OvenEvents events) {
         return Estimator.watched(
                         Bakes.hake().piece(),
-                        new OpenTray(),
+                        Dress.open(),
                         OvenKind.STILL,
                         OvenCalibration.UNCHECKED,
                         events,
-                        UsualProgramme.programme(new OpenTray(), 230, 4),
+                        UsualProgramme.programme(Dress.open(), 230, 4),
                         Doneness.FLAKES,
                         1)
                 .orElseThrow()

@@ -5,15 +5,14 @@ import java.util.List;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Bed;
-import olla.core.dress.Breaded;
+import olla.core.dress.Coat;
+import olla.core.dress.Dress;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
-import olla.core.dress.Parcel;
+import olla.core.dress.Pour;
 import olla.core.dress.Quantities;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.SaltNeed;
 import olla.core.dress.Topping;
-import olla.core.dress.TrayBake;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
@@ -41,6 +40,7 @@ public record Catalogue(
         List<VegetableEntry> vegetables,
         List<SchoolEntry> schools,
         List<MixEntry> mixes,
+        List<LiquidEntry> liquids,
         List<ParasitesEntry> parasites,
         Limits limits,
         Usuals usuals) {
@@ -56,6 +56,9 @@ public record Catalogue(
     /** A kind of topping. */
     public record MixEntry(Mix mix, Message words, boolean cookFirst) {}
 
+    /** What a fish can lie in. */
+    public record LiquidEntry(Pour.Liquid liquid, Message words) {}
+
     /** An answer on parasites. */
     public record ParasitesEntry(Parasites parasites, Message words) {}
 
@@ -68,6 +71,8 @@ public record Catalogue(
             double bagG,
             OneMoreEntry oneMore,
             Vegetable bed,
+            Vegetable side,
+            double sidesMin,
             double grillMin) {}
 
     /** What usually goes onto another topping. */
@@ -162,6 +167,9 @@ public record Catalogue(
                 Arrays.stream(Mix.values())
                         .map(m -> new MixEntry(m, Message.word(m), m.cookFirst()))
                         .toList(),
+                Arrays.stream(Pour.Liquid.values())
+                        .map(l -> new LiquidEntry(l, Message.word(l)))
+                        .toList(),
                 Arrays.stream(Parasites.values())
                         .map(p -> new ParasitesEntry(p, p.words()))
                         .toList(),
@@ -179,7 +187,7 @@ public record Catalogue(
                         Observation.COLDEST_SERVED_C,
                         Quantities.MOST_PIECES,
                         Helpings.MOST_GUESTS,
-                        OpenTray.MOST_TOPPINGS,
+                        Dress.MOST_TOPPINGS,
                         new LengthEntry(
                                 Lengths.OVEN_NAME,
                                 Lengths.NOTE,
@@ -188,12 +196,14 @@ public record Catalogue(
                                 Lengths.RECIPE_NOTES)),
                 new Usuals(
                         Topping.USUAL_DEPTH_MM,
-                        Breaded.USUAL_COAT_MM,
-                        Parcel.USUAL_BED_MM,
-                        TrayBake.USUAL_DEPTH_MM,
+                        Coat.USUAL_MM,
+                        Bed.USUAL_MM,
+                        Bed.USUAL_BASE_MM,
                         SaltNeed.USUAL_BAG_G,
                         new OneMoreEntry(Topping.ONE_MORE.mix(), Topping.ONE_MORE.when(), Topping.ONE_MORE.depthMm()),
                         Bed.USUAL,
+                        Dress.USUAL_SIDE,
+                        Dress.SIDES_MINUTES,
                         UsualProgramme.GRILL_FRESH_MIN));
     }
 

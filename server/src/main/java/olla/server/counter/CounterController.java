@@ -6,7 +6,6 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import olla.core.dress.Breaded;
 import olla.core.dress.Style;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.TaperAdvice;
@@ -84,7 +83,7 @@ class CounterController {
         Piece piece = question.piece();
         Estimate estimate = question.answer();
         // The counter's buttons have one for all that lies on top; the bench knows a coat from a topping.
-        Style style = question.dress() instanceof Breaded && request.style() == Style.TOPPING
+        Style style = question.dress().coat().isPresent() && request.style() == Style.TOPPING
                 ? Style.BREADED
                 : request.style();
         List<PrepStep> prep = PrepList.of(

@@ -2,16 +2,22 @@ package olla.server.query;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.dress.Bed;
-import olla.core.dress.Breaded;
+import olla.core.dress.Coat;
+import olla.core.dress.Coat.Dip;
 import olla.core.dress.Dress;
 import olla.core.dress.EggSize;
+import olla.core.dress.Enclosure;
 import olla.core.dress.Finish;
+import olla.core.dress.Lid;
 import olla.core.dress.Mix;
-import olla.core.dress.OpenTray;
 import olla.core.dress.Parcel;
-import olla.core.dress.Parcel.Fold;
+import olla.core.dress.Pour;
+import olla.core.dress.Pour.Liquid;
 import olla.core.dress.Salt;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.SaltCrust.Damping;
@@ -19,11 +25,10 @@ import olla.core.dress.SaltNeed;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
 import olla.core.dress.Topping.When;
-import olla.core.dress.TrayBake;
-import olla.core.dress.Underlay;
 import olla.core.dress.Vegetable;
 import olla.core.dress.Vegetable.Cutting;
 import olla.core.fish.Cut;
+import olla.core.fish.Kept;
 import olla.core.fish.Piece;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
@@ -33,42 +38,118 @@ import olla.core.plan.TrayFit;
 import olla.server.query.EstimateRequest.DressInput;
 import olla.server.query.EstimateRequest.DressKind;
 import olla.server.query.EstimateRequest.ToppingInput;
+import olla.server.query.EstimateRequest.Underlay;
 
 /** Reads a dress from a request, with what is usual where nothing is said. */
 final class DressReader {
 
     private DressReader() {}
 
-    /** @throws olla.core.messages.RefusedInput a line for each field that will not do */
-    static Dress of(DressInput input) {
+    /**
+     * The dress.
+     *
+     * @param pieces how many share the vessel
+     * @throws olla.core.messages.RefusedInput a line for each field that will not do
+     */
+    static Dress of(DressInput input, int pieces) {
         if (input == null || input.kind() == null) {
             new Refusals()
                     .add("kind", "missing.dress-kind", "choices", Message.codes(DressKind.values()))
                     .throwIfAny();
         }
+        boolean base = input.kind() == DressKind.TRAY_BAKE;
+        Refusals refusals = new Refusals();
+        List<Vegetable> sides = refusals.take("", () -> kinds(input.sides(), "sides", List.of()));
+        Bed bed = refusals.take("", () -> bed(input, base));
+        Optional<Vessel.Size> size = refusals.take("", () -> size(input));
+        List<Topping> on = on(input, refusals);
+        Optional<Coat> coat = input.kind() != DressKind.BREADED
+                ? Optional.empty()
+                : Optional.ofNullable(refusals.take(
+                        "", () -> new Coat(or(input.depthMm(), Coat.USUAL_MM), or(input.dip(), Dip.EGG))));
+        Optional<Enclosure> closed = refusals.take("", () -> closed(input));
+        Vessel vessel = refusals.take(
+                "",
+                () -> new Vessel(
+                        or(input.vessel(), Ware.SHEET_TRAY),
+                        size == null ? Optional.empty() : size,
+                        optional(input.preheatedC())));
+        Optional<Pour> pour = refusals.take("", () -> pour(input, size, pieces));
+        refusals.throwIfAny();
+        return new Dress(
+                vessel,
+                bed,
+                pour,
+                or(input.finish(), base ? Finish.OILED : Finish.BARE),
+                coat,
+                on,
+                closed,
+                sides,
+                base);
+    }
+
+    private static Bed bed(DressInput input, boolean base) {
+        List<Vegetable> of =
+                new ArrayList<>(kinds(input.vegetables(), "vegetables", base ? List.of(Vegetable.POTATO) : List.of()));
+        if (input.underlay() == Underlay.CITRUS && !of.contains(Vegetable.CITRUS)) {
+            of.add(Vegetable.CITRUS);
+        }
+        double usualMm = base ? Bed.USUAL_BASE_MM : of.isEmpty() ? 0 : Bed.USUAL_MM;
+        Double said = input.bedMm() == null && base ? input.depthMm() : input.bedMm();
+        return new Bed(of, or(said, usualMm), or(input.cutting(), Cutting.SLICES), or(input.bedKept(), Kept.MIXED));
+    }
+
+    private static Optional<Vessel.Size> size(DressInput input) {
+        if (input.vesselLengthMm() == null || input.vesselWidthMm() == null) {
+            return Optional.empty();
+        }
+        return Optional.of(new Vessel.Size(input.vesselLengthMm(), input.vesselWidthMm()));
+    }
+
+    private static Optional<Pour> pour(DressInput input, Optional<Vessel.Size> size, int pieces) {
+        if (parcelled(input) && input.liquid() == null && input.splashMl() != null && input.splashMl() != 0) {
+            new Refusals()
+                    .range("splashMl", "splash", input.splashMl(), 0, 100, Unit.ML)
+                    .throwIfAny();
+            return Optional.of(new Pour(Liquid.WINE, optional(input.splashMl()), OptionalDouble.empty(), false));
+        }
+        if (input.liquid() == null) {
+            return input.underlay() == Underlay.PAN_SAUCE ? Optional.of(Pour.PAN_SAUCE) : Optional.empty();
+        }
+        // A parcel has its own; what is poured into a vessel is shared by all that lie in it.
+        int shared = parcelled(input) ? 1 : Math.max(1, pieces);
+        OptionalDouble floor = parcelled(input) || size == null || size.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(size.get().floorMm2() / shared);
+        OptionalDouble each =
+                input.liquidMl() == null ? OptionalDouble.empty() : OptionalDouble.of(input.liquidMl() / shared);
+        return Optional.of(new Pour(input.liquid(), each, floor, Boolean.TRUE.equals(input.liquidHot())));
+    }
+
+    private static boolean parcelled(DressInput input) {
+        return input.kind() == DressKind.PARCHMENT || input.kind() == DressKind.FOIL;
+    }
+
+    private static Optional<Enclosure> closed(DressInput input) {
+        boolean opened = Boolean.TRUE.equals(input.opened());
         return switch (input.kind()) {
-            case OPEN_TRAY -> open(input, or(input.toppings(), List.of()));
-            case TOPPING ->
-                open(
-                        input,
-                        input.toppings() == null || input.toppings().isEmpty()
-                                ? List.of(new ToppingInput(input.mix(), input.when(), input.depthMm()))
-                                : input.toppings());
-            case BREADED -> new Breaded(or(input.depthMm(), Breaded.USUAL_COAT_MM));
-            case PARCHMENT -> parcel(input, Sheet.PARCHMENT, Fold.HEART);
-            case FOIL -> parcel(input, Sheet.FOIL, Fold.SEAM_UP);
-            case SALT_CRUST -> crust(input);
-            case TRAY_BAKE ->
-                new TrayBake(
-                        kinds(input.vegetables(), "vegetables", List.of(Vegetable.POTATO)),
-                        or(input.cutting(), Cutting.SLICES),
-                        or(input.depthMm(), TrayBake.USUAL_DEPTH_MM),
-                        kinds(input.sides(), "sides", List.of()));
+            case PARCHMENT -> Optional.of(parcel(input, Sheet.PARCHMENT, opened));
+            case FOIL -> Optional.of(parcel(input, Sheet.FOIL, opened));
+            case SALT_CRUST -> Optional.of(crust(input));
+            case OPEN_TRAY, TOPPING, BREADED, TRAY_BAKE ->
+                input.lid() == null ? Optional.empty() : Optional.of(new Lid(input.lid(), opened));
         };
     }
 
-    private static OpenTray open(DressInput input, List<ToppingInput> toppings) {
-        Refusals refusals = new Refusals();
+    private static Parcel parcel(DressInput input, Sheet sheet, boolean opened) {
+        return new Parcel(sheet, or(input.fold(), Parcel.usualFold(sheet)), Boolean.TRUE.equals(input.acid()), opened);
+    }
+
+    private static List<Topping> on(DressInput input, Refusals refusals) {
+        List<ToppingInput> toppings = or(input.toppings(), List.of());
+        if (toppings.isEmpty() && input.kind() == DressKind.TOPPING) {
+            toppings = List.of(new ToppingInput(input.mix(), input.when(), input.depthMm(), null));
+        }
         List<Topping> on = new ArrayList<>();
         for (int i = 0; i < toppings.size(); i++) {
             ToppingInput one = toppings.get(i);
@@ -80,32 +161,19 @@ final class DressReader {
                 on.add(refusals.take(field, () -> topping(one)));
             }
         }
-        List<Vegetable> vegetables = kinds(input.vegetables(), "vegetables", List.of());
-        Bed bed = refusals.take(
-                "", () -> new Bed(vegetables, or(input.bedMm(), vegetables.isEmpty() ? 0 : Parcel.USUAL_BED_MM)));
-        refusals.throwIfAny();
-        return new OpenTray(
-                or(input.finish(), Finish.BARE),
-                or(input.underlay(), Underlay.NONE),
-                bed,
-                on,
-                or(input.vessel(), Vessel.SHEET_TRAY));
+        return on;
     }
 
     private static Topping topping(ToppingInput input) {
         return new Topping(
-                or(input.mix(), Mix.CRUMB), or(input.when(), When.BEFORE), or(input.depthMm(), Topping.USUAL_DEPTH_MM));
+                or(input.mix(), Mix.CRUMB),
+                or(input.when(), When.BEFORE),
+                or(input.depthMm(), Topping.USUAL_DEPTH_MM),
+                or(input.kept(), Kept.MIXED));
     }
 
-    private static Parcel parcel(DressInput input, Sheet sheet, Fold usual) {
-        List<Vegetable> bed = kinds(input.vegetables(), "vegetables", List.of());
-        return new Parcel(
-                sheet,
-                or(input.fold(), usual),
-                bed,
-                or(input.bedMm(), bed.isEmpty() ? 0 : Parcel.USUAL_BED_MM),
-                or(input.splashMl(), 0.0),
-                Boolean.TRUE.equals(input.acid()));
+    private static OptionalDouble optional(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
     private static SaltCrust crust(DressInput input) {
@@ -126,9 +194,10 @@ final class DressReader {
 
     /** Notes what a dress and a piece cannot be together. */
     static void check(DressInput input, Dress dress, Piece piece, Refusals refusals) {
-        if (!(dress instanceof SaltCrust crust)) {
+        if (dress.salt().isEmpty()) {
             return;
         }
+        SaltCrust crust = dress.salt().get();
         if (piece.cut() != Cut.WHOLE) {
             refusals.add("dress.kind", "refusal.salt-on-flesh", "cut", piece.cut());
         }

@@ -25,7 +25,7 @@ public record Dressing(Dress dress, Programme programme) {
      */
     public static Dressing check(DressInput input, List<StageInput> stages) {
         Refusals refusals = new Refusals();
-        Dress dress = refusals.take("dress", () -> DressReader.of(input));
+        Dress dress = refusals.take("dress", () -> DressReader.of(input, 1));
         Programme programme = refusals.take("programme", () -> ProgrammeReader.of(stages, dress));
         refusals.throwIfAny();
         boolean plain = programme.stages().stream().allMatch(s -> s instanceof Stage.Bake || s instanceof Stage.Rest);

@@ -73,12 +73,14 @@ public record EstimateAnswer(
      * A stage on the clock, with its length.
      *
      * @param open true where the length was solved
+     * @param untilC it goes on until the coldest flesh has come to this, °C
      */
     public record StageSpanAnswer(
             StageKind stage,
             @MaybeAbsent Double tempC,
             @MaybeAbsent Double share,
             @MaybeAbsent Stage.What what,
+            @MaybeAbsent Double untilC,
             boolean open,
             double fromMin,
             double toMin,
@@ -253,6 +255,7 @@ public record EstimateAnswer(
                     bake == null ? null : bake.tempC(),
                     bake == null ? null : bake.share(),
                     span.stage() instanceof Stage.Add add ? add.what() : null,
+                    bake == null ? null : maybe(bake.untilC()),
                     asked instanceof Stage.Bake b && b.minutes().isEmpty(),
                     round(span.fromMin()),
                     round(span.toMin()),
@@ -271,6 +274,12 @@ public record EstimateAnswer(
         if (stage instanceof Stage.Add) {
             return StageKind.ADD;
         }
+        if (stage instanceof Stage.Hob) {
+            return StageKind.HOB;
+        }
+        if (stage instanceof Stage.Uncover) {
+            return StageKind.UNCOVER;
+        }
         return stage instanceof Stage.Turn ? StageKind.TURN : StageKind.REST;
     }
 
@@ -281,7 +290,10 @@ public record EstimateAnswer(
                 q.advice(),
                 q.sheet()
                         .map(sheet -> new SheetAnswer(
-                                sheet.acrossMm(), sheet.alongMm(), sheet.layers(), ((Parcel) question.dress()).fold()))
+                                sheet.acrossMm(),
+                                sheet.alongMm(),
+                                sheet.layers(),
+                                question.dress().parcel().orElseThrow().fold()))
                         .orElse(null));
     }
 

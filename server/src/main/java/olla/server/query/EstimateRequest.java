@@ -3,22 +3,25 @@ package olla.server.query;
 import com.fasterxml.jackson.annotation.JsonAlias;
 import java.util.List;
 import java.util.Optional;
-import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.doneness.Doneness;
+import olla.core.dress.Coat.Dip;
 import olla.core.dress.EggSize;
 import olla.core.dress.Finish;
 import olla.core.dress.Mix;
 import olla.core.dress.Parcel.Fold;
+import olla.core.dress.Pour.Liquid;
 import olla.core.dress.Salt;
 import olla.core.dress.SaltCrust.Damping;
+import olla.core.dress.Sheet;
 import olla.core.dress.Topping.When;
-import olla.core.dress.Underlay;
 import olla.core.dress.Vegetable;
 import olla.core.dress.Vegetable.Cutting;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Kept;
 import olla.core.fish.Orientation;
-import olla.core.fish.Stuffing.Kept;
+import olla.core.fish.Stuffing;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Stage.What;
@@ -66,6 +69,7 @@ public record EstimateRequest(
      * @param filling NONE where it is not said
      * @param fillingG how much stuffing is in each, g; as much as is usual where it is not said
      * @param fillingKept where the stuffing comes from; MIXED where it is not said
+     * @param fillingOf what the stuffing is of; BREAD where it is not said
      */
     public record PieceInput(
             String species,
@@ -79,24 +83,36 @@ public record EstimateRequest(
             @MaybeAbsent @JsonAlias("stance") Orientation orientation,
             @MaybeAbsent Filling filling,
             @MaybeAbsent Double fillingG,
-            @MaybeAbsent Kept fillingKept) {}
+            @MaybeAbsent Kept fillingKept,
+            @MaybeAbsent Stuffing.Of fillingOf) {}
 
     /**
-     * The dress. Each kind reads its own fields and no others; what is not said is as usual.
+     * The dress. Its kind says where it starts from: what is not said is as it usually is there. Every kind may have a vessel;
+     * all but SALT_CRUST a bed, a liquid, a finish and toppings.
      *
-     * @param kind the dress
-     * @param finish OPEN_TRAY and TOPPING: on its face
-     * @param underlay OPEN_TRAY and TOPPING: under it
-     * @param vessel OPEN_TRAY and TOPPING: what it all lies in
-     * @param toppings OPEN_TRAY and TOPPING: what is spread on it, from below to above; instead of mix, when and depthMm
-     * @param mix TOPPING: of what, where one is on it
-     * @param when TOPPING: when that goes on
-     * @param depthMm TOPPING and BREADED: how thick, mm; TRAY_BAKE: how deep the base, mm
+     * @param kind where it starts from; TRAY_BAKE: the bed goes in first, the fish onto it
+     * @param finish what is on its face
+     * @param underlay as earlier versions said it: citrus is in the bed, the sauce of a pan a liquid
+     * @param vessel what the vessel is of
+     * @param vesselLengthMm inner length of the vessel, mm
+     * @param vesselWidthMm inner width of the vessel, mm
+     * @param preheatedC how hot the vessel is when the fish is laid in it, °C; as the kitchen where it is not said
+     * @param liquid what it lies in
+     * @param liquidMl how much of that, ml, in each parcel or in the one vessel; a film that makes a sauce where it is not said
+     * @param liquidHot whether that is poured in hot
+     * @param toppings what is spread on it, from below to above
+     * @param mix TOPPING, as earlier versions said it: of what, where one is on it
+     * @param when TOPPING, as earlier versions said it: when that goes on
+     * @param depthMm BREADED: how thick the crumb, mm; as earlier versions said it, of the only topping or a tray bake's base
+     * @param dip BREADED: what makes the crumb stick
      * @param fold PARCHMENT and FOIL: how it is closed
-     * @param vegetables TRAY_BAKE: the base; the others but SALT_CRUST and BREADED: the bed
-     * @param bedMm all with a bed: how deep that is, mm
-     * @param splashMl PARCHMENT and FOIL: liquid poured in, ml
-     * @param acid PARCHMENT and FOIL: something sour is inside
+     * @param lid the others but SALT_CRUST: of what a lid is that lies over the vessel
+     * @param opened PARCHMENT, FOIL and where there is a lid: opened for the last minutes
+     * @param vegetables the bed, or a tray bake's base
+     * @param bedMm how deep that is, mm
+     * @param bedKept how warm it is laid
+     * @param splashMl PARCHMENT and FOIL, as earlier versions said it: wine poured in, ml
+     * @param acid PARCHMENT and FOIL: something sour is inside that nothing else tells of
      * @param school SALT_CRUST: how the salt is made damp
      * @param coatMm SALT_CRUST: how thick it lies, mm
      * @param salt SALT_CRUST: which salt
@@ -107,8 +123,8 @@ public record EstimateRequest(
      * @param saltThereG SALT_CRUST: salt that there is, g
      * @param trayLengthMm SALT_CRUST: inner length of the tray, mm
      * @param trayWidthMm SALT_CRUST: inner width of the tray, mm
-     * @param cutting TRAY_BAKE: how the base is cut
-     * @param sides TRAY_BAKE: quick sides for the last minutes
+     * @param cutting how the bed is cut
+     * @param sides quick sides for the last minutes
      */
     public record DressInput(
             DressKind kind,
@@ -135,13 +151,24 @@ public record EstimateRequest(
             @MaybeAbsent Cutting cutting,
             @MaybeAbsent List<Vegetable> sides,
             @MaybeAbsent List<ToppingInput> toppings,
-            @MaybeAbsent Vessel vessel) {
+            @MaybeAbsent Ware vessel,
+            @MaybeAbsent Double vesselLengthMm,
+            @MaybeAbsent Double vesselWidthMm,
+            @MaybeAbsent Double preheatedC,
+            @MaybeAbsent Liquid liquid,
+            @MaybeAbsent Double liquidMl,
+            @MaybeAbsent Boolean liquidHot,
+            @MaybeAbsent Kept bedKept,
+            @MaybeAbsent Dip dip,
+            @MaybeAbsent Sheet lid,
+            @MaybeAbsent Boolean opened) {
 
         /** A dress of which nothing else was said. */
         public static DressInput of(DressKind kind) {
             return new DressInput(
                     kind, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-                    null, null, null, null, null, null, null, null, null);
+                    null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+                    null, null, null);
         }
     }
 
@@ -151,11 +178,20 @@ public record EstimateRequest(
      * @param mix of what; crumb where it is not said
      * @param when when it goes on; before the fish goes in where it is not said
      * @param depthMm how deep, mm; as usual where it is not said
+     * @param kept how warm it goes on; MIXED where it is not said
      */
     public record ToppingInput(
             @MaybeAbsent Mix mix,
             @MaybeAbsent When when,
-            @MaybeAbsent Double depthMm) {}
+            @MaybeAbsent Double depthMm,
+            @MaybeAbsent Kept kept) {}
+
+    /** What earlier versions had under a fish. */
+    public enum Underlay {
+        NONE,
+        CITRUS,
+        PAN_SAUCE
+    }
 
     /**
      * The oven.
@@ -233,19 +269,25 @@ public record EstimateRequest(
      * @param minutes BAKE, GRILL, REST: how long; left open for BAKE it is solved, for REST it is as usual
      * @param share BAKE left open: its part of the open length against the others; 1 where it is not said
      * @param what ADD: what goes on or in
+     * @param untilC BAKE: until the coldest flesh has come to this, °C; instead of minutes
      */
     public record StageInput(
             StageKind stage,
             @MaybeAbsent Double tempC,
             @MaybeAbsent Double minutes,
             @MaybeAbsent Double share,
-            @MaybeAbsent What what) {}
+            @MaybeAbsent What what,
+            @MaybeAbsent Double untilC) {}
 
     /** Kinds of stage. */
     public enum StageKind {
         BAKE,
+        /** On the hob, before the oven or between. */
+        HOB,
         GRILL,
         ADD,
+        /** What closes it is opened. */
+        UNCOVER,
         TURN,
         REST
     }

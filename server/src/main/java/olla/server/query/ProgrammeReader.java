@@ -49,6 +49,9 @@ final class ProgrammeReader {
                 if (input.tempC() == null) {
                     refusals.add("tempC", "missing.dial");
                 }
+                if (input.untilC() != null && input.minutes() != null) {
+                    refusals.add("minutes", "refusal.until-or-minutes");
+                }
             }
             case GRILL -> {
                 if (input.minutes() == null) {
@@ -60,7 +63,12 @@ final class ProgrammeReader {
                     refusals.add("what", "missing.added", "choices", Message.codes(Stage.What.values()));
                 }
             }
-            case TURN -> {}
+            case HOB -> {
+                if (input.minutes() == null) {
+                    refusals.add("minutes", "missing.hob");
+                }
+            }
+            case TURN, UNCOVER -> {}
             case REST -> {
                 if (input.tempC() != null) {
                     refusals.add("restTempC", "refusal.rest-has-no-dial");
@@ -70,7 +78,13 @@ final class ProgrammeReader {
         refusals.throwIfAny();
         return switch (input.stage()) {
             case BAKE ->
-                new Stage.Bake(input.tempC(), optional(input.minutes()), input.share() == null ? 1 : input.share());
+                new Stage.Bake(
+                        input.tempC(),
+                        optional(input.minutes()),
+                        input.share() == null ? 1 : input.share(),
+                        optional(input.untilC()));
+            case HOB -> new Stage.Hob(input.minutes());
+            case UNCOVER -> new Stage.Uncover();
             case GRILL -> new Stage.Grill(input.minutes());
             case ADD -> new Stage.Add(input.what());
             case TURN -> new Stage.Turn();

@@ -15,6 +15,7 @@ import olla.core.estimate.Estimator;
 import olla.core.estimate.OvenRecord;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Kept;
 import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.PlausibilityCheck;
@@ -78,7 +79,8 @@ public record Question(
     public static Question of(EstimateRequest request) {
         Refusals refusals = new Refusals();
         Piece piece = refusals.take("piece", () -> piece(request.piece()));
-        Dress dress = refusals.take("dress", () -> DressReader.of(request.dress()));
+        int pieces = request.pieces() == null ? 1 : request.pieces();
+        Dress dress = refusals.take("dress", () -> DressReader.of(request.dress(), pieces));
         if (request.oven() == null || request.oven().kind() == null) {
             refusals.add("oven.kind", "missing.oven-kind", "choices", Message.codes(OvenKind.values()));
         }
@@ -103,7 +105,7 @@ public record Question(
                 calibration,
                 programme,
                 target,
-                request.pieces() == null ? 1 : request.pieces(),
+                pieces,
                 DressReader.bagG(request.dress()),
                 request.dress().saltThereG() == null ? 0 : request.dress().saltThereG(),
                 assurance,
@@ -240,7 +242,8 @@ public record Question(
                         input.filling() == null ? Filling.NONE : input.filling(),
                         new Stuffing(
                                 optional(input.fillingG()),
-                                input.fillingKept() == null ? Stuffing.Kept.MIXED : input.fillingKept()));
+                                input.fillingKept() == null ? Kept.MIXED : input.fillingKept(),
+                                input.fillingOf() == null ? Stuffing.Of.BREAD : input.fillingOf()));
     }
 
     private static OvenCalibration calibration(EstimateRequest request) {
@@ -251,8 +254,12 @@ public record Question(
 
     private static Programme programme(EstimateRequest request, Piece piece, Dress dress, Doneness target) {
         Programme said = ProgrammeReader.of(request.programme(), dress);
-        if (!Boolean.TRUE.equals(request.usual()) || piece == null || dress == null) {
+        if (piece == null || dress == null) {
             return said;
+        }
+        if (!Boolean.TRUE.equals(request.usual())) {
+            return Estimator.awaited(
+                    piece, dress, calibration(request).likely(request.oven().kind()), said);
         }
         return Estimator.usual(
                 piece,

@@ -11,14 +11,28 @@ import olla.core.units.Measure;
 import olla.core.units.Temperature;
 
 /**
- * Dipped, floured and crumbed all round, turned at half time.
+ * Dipped, floured and crumbed all round.
  *
- * @param coatMm how thick the coat is, 1 to 8 mm
+ * @param thickMm how thick the coat is, 1 to 8 mm
+ * @param dip what makes the crumb stick
  */
-public record Breaded(double coatMm) implements Dress {
+public record Coat(double thickMm, Dip dip) {
+
+    /** What a piece is dipped in before it is crumbed. */
+    public enum Dip {
+        EGG("dip"),
+        MAYONNAISE("mayonnaise"),
+        BUTTER("butter");
+
+        private final String stuff;
+
+        Dip(String stuff) {
+            this.stuff = stuff;
+        }
+    }
 
     /** A coat of crumb, mm (common practice, no source). */
-    public static final double USUAL_COAT_MM = 2.5;
+    public static final double USUAL_MM = 2.5;
 
     /* As pressed on, kg/m³ (from memory). */
     private static final double DENSITY_KG_M3 = 500;
@@ -32,15 +46,20 @@ public record Breaded(double coatMm) implements Dress {
     private static final double DIP_SHARE = 0.33;
 
     /** @throws olla.core.messages.RefusedInput where no coat is so thick */
-    public Breaded {
-        new Refusals().range("depthMm", "coat-of-crumb", coatMm, 1, 8, Unit.MM).throwIfAny();
+    public Coat {
+        new Refusals().range("depthMm", "coat-of-crumb", thickMm, 1, 8, Unit.MM).throwIfAny();
+    }
+
+    /** With egg or buttermilk. */
+    public Coat(double thickMm) {
+        this(thickMm, Dip.EGG);
     }
 
     /** How much of it one piece takes, g: all its sides times the thickness. */
     public double grams(Piece piece) {
         double ends = 2 * piece.thicknessMm() * piece.widthMm();
         double round = 2 * piece.upperSideMm2() + 2 * piece.thicknessMm() * piece.lengthMm();
-        return (round + ends) * coatMm / 1e9 * DENSITY_KG_M3 * 1000;
+        return (round + ends) * thickMm / 1e9 * DENSITY_KG_M3 * 1000;
     }
 
     /** Dip, flour and crumb for one piece. */
@@ -49,21 +68,10 @@ public record Breaded(double coatMm) implements Dress {
         return List.of(
                 new Amount(StuffNames.of("crumbs"), CRUMB_SHARE * grams, Measure.GRAM),
                 new Amount(StuffNames.of("flour"), FLOUR_SHARE * grams, Measure.GRAM),
-                new Amount(StuffNames.of("dip"), DIP_SHARE * grams, Measure.GRAM));
+                new Amount(StuffNames.of(dip.stuff), DIP_SHARE * grams, Measure.GRAM));
     }
 
-    @Override
-    public List<Laid> layers() {
-        return List.of(new Laid.Coat(Stuff.spread(DENSITY_KG_M3, WATER_KG_M3), coatMm, Temperature.MIXED_C));
-    }
-
-    @Override
-    public Style style() {
-        return Style.TOPPING;
-    }
-
-    @Override
-    public double usualRestMinutes() {
-        return 2;
+    Laid layer() {
+        return new Laid.Coat(Stuff.spread(DENSITY_KG_M3, WATER_KG_M3), thickMm, Temperature.MIXED_C);
     }
 }

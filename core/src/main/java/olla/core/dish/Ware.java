@@ -1,0 +1,55 @@
+package olla.core.dish;
+
+/**
+ * What a vessel is made of, as a wall under what lies in it. Heat goes through the wall, and along it only by what lies on it; the upright sides
+ * of a dish are not in it. Densities, heat capacities and conductivities of the materials (published: Incropera, tables of solids,
+ * rounded, from memory); thicknesses (common practice, no source).
+ */
+public enum Ware {
+    /** Sheet steel, 1 mm: half of it resists a four-hundredth of what the contact with the fish does, which is left out. */
+    SHEET_TRAY(0.001, Double.POSITIVE_INFINITY, 7850 * 490.0),
+    /**
+     * Foil turned up at its edges on a rack: two layers come to 0.03 mm. It is given a third of a sheet tray's heat capacity, a
+     * good deal more than it has, so that steps need not be shorter for it; of the whole section that is a hundredth.
+     */
+    FOIL_BOAT(0.001, Double.POSITIVE_INFINITY, 7850 * 490.0 / 3),
+    /** A dish of fired clay, 8 mm. */
+    STONEWARE(0.008, 1.3, 2200 * 900.0),
+    /** A dish of borosilicate glass, 5 mm. */
+    GLASS(0.005, 1.1, 2225 * 835.0),
+    /** A pan of cast iron, 5 mm. */
+    CAST_PAN(0.005, 50, 7200 * 460.0);
+
+    /** Emissivity of an underside: darkened steel, clay, glass and iron alike (about 0.9, from memory). */
+    public static final double UNDERSIDE_EMISSIVITY = 0.9;
+
+    private final double wallM;
+    private final double conductivityWmK;
+    private final double heatCapacityJm3K;
+
+    Ware(double wallM, double conductivityWmK, double heatCapacityJm3K) {
+        this.wallM = wallM;
+        this.conductivityWmK = conductivityWmK;
+        this.heatCapacityJm3K = heatCapacityJm3K;
+    }
+
+    /** Thickness of its bottom, m. */
+    public double wallM() {
+        return wallM;
+    }
+
+    /** Conductivity of its wall, W/mK; infinity where it resists too little to count. */
+    public double conductivityWmK() {
+        return conductivityWmK;
+    }
+
+    /** Heat capacity of its wall, J/m³K. */
+    public double heatCapacityJm3K() {
+        return heatCapacityJm3K;
+    }
+
+    /** Whether it stands a flame: clay and glass crack on it, foil tears. */
+    public boolean onTheHob() {
+        return this == SHEET_TRAY || this == CAST_PAN;
+    }
+}
