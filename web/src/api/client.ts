@@ -3,7 +3,17 @@ import { promiseTimeout } from '@vueuse/core'
 import createClient from 'openapi-fetch'
 import { asked } from '../messages/asked'
 import type { paths } from './generated'
-import type { CounterQuestion, Ingredient, Oven, OvenWords, Question, RecipeInput, RecipeView } from './types'
+import type {
+  CounterQuestion,
+  Ingredient,
+  Oven,
+  OvenWords,
+  OwnFish,
+  OwnVessel,
+  Question,
+  RecipeInput,
+  RecipeView,
+} from './types'
 
 /** A line of a problem: the field as the server names it, and what is wrong with it in words. */
 export interface FieldError {
@@ -146,6 +156,12 @@ export const api = {
     said(server.PUT('/api/ovens/{id}/away', { ...ofOven(oven), ...ifMatch(oven.version) })),
   takeOvenOut: (oven: Oven) => said(server.DELETE('/api/ovens/{id}/away', ofOven(oven))),
   addOven: (name: string, kind: Oven['kind']) => said(server.POST('/api/ovens', { body: { name, kind } })),
+  kitchen: () => said(server.GET('/api/kitchen')),
+  noteFish: ({ id, ...body }: OwnFish) => said(server.PUT('/api/kitchen/fish/{id}', { ...of(id), body })),
+  strikeFish: (id: string) => said(server.DELETE('/api/kitchen/fish/{id}', of(id))),
+  noteVessel: ({ id, ...body }: OwnVessel) =>
+    said(server.PUT('/api/kitchen/vessels/{id}', { ...of(id), body })),
+  strikeVessel: (id: string) => said(server.DELETE('/api/kitchen/vessels/{id}', of(id))),
   estimate: (body: Question, signal: AbortSignal) =>
     ask(() => server.POST('/api/estimates', { body, signal }), signal),
   alternatives: (body: Question) => ask(() => server.POST('/api/alternatives', { body })),

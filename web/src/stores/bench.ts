@@ -14,6 +14,7 @@ import type {
   Filling,
   Kept,
   Oven,
+  OwnFish,
   Parasites,
   Question,
   StageInput,
@@ -31,6 +32,10 @@ import { useUnits } from '../messages/units'
 /** What lies on the bench. Null for what nobody has measured. */
 export interface OnBench {
   species: string
+  /** A fish that is not in the catalogue; its closest relation is the species. */
+  own: Own | null
+  /** By which of its other names it was found; null where by its own. */
+  calledAs: string | null
   cut: Cut
   thicknessMm: number | null
   massG: number | null
@@ -61,12 +66,25 @@ export interface OnBench {
   parasites: Parasites
 }
 
+/** What is known of a fish that is not in the catalogue. */
+export type Own = Pick<OwnFish, 'name' | 'build' | 'fatPercent'>
+
+/** The fish of one's own in a question; null where there is none. */
+function ownOf({ piece }: Question): Own | null {
+  const { ownName: name, build, fatPercent } = piece
+  return name === undefined || build === undefined || fatPercent === undefined
+    ? null
+    : { name, build, fatPercent }
+}
+
 /** What is measured of a piece; null for what nobody has. */
 export type Measures = Pick<OnBench, 'thicknessMm' | 'massG' | 'lengthMm'>
 
 /** A sensible fish, so that the first screen answers something. */
 const FIRST: OnBench = {
   species: 'zander',
+  own: null,
+  calledAs: null,
   cut: 'PORTION',
   thicknessMm: 26,
   massG: 165,
@@ -158,7 +176,7 @@ export const useBench = defineStore('bench', () => {
   const stands = computed(() => cut.value?.stands ?? false)
   const endMinute = computed(() => (answer.value ? answer.value.bakeMinutes + answer.value.restMinutes : 0))
   const title = computed(() => {
-    const name = species.value?.marketName ?? ''
+    const name = on.value.own?.name ?? species.value?.marketName ?? ''
     const piece =
       on.value.cut === 'WHOLE'
         ? t('ui.bench.whole', { fish: name.toLowerCase() })
@@ -177,6 +195,13 @@ export const useBench = defineStore('bench', () => {
     return {
       piece: {
         species: on.value.species,
+        ...(on.value.own
+          ? {
+              ownName: on.value.own.name,
+              build: on.value.own.build,
+              fatPercent: on.value.own.fatPercent,
+            }
+          : {}),
         cut: on.value.cut,
         ...(thicknessMm === null ? {} : { thicknessMm }),
         ...(massG === null ? {} : { massG }),
@@ -208,10 +233,16 @@ export const useBench = defineStore('bench', () => {
   }
 
   /** Another fish: nothing is vouched for yet. */
-  function setSpecies(key: string) {
+  function setSpecies(key: string, own: Own | null = null, calledAs: string | null = null) {
     const freezeFirst = catalogue.value?.species.find((s) => s.key === key)?.freezeFirst ?? true
     const underDone = target(on.value.doneness)?.underDone && freezeFirst
-    change({ species: key, parasites: 'UNKNOWN', ...(underDone ? { doneness: 'FLAKES' } : {}) })
+    change({
+      species: key,
+      own,
+      calledAs,
+      parasites: 'UNKNOWN',
+      ...(underDone ? { doneness: 'FLAKES' } : {}),
+    })
   }
 
   /** Guests at risk get the official minimum and nothing below it. */
@@ -386,6 +417,8 @@ export const useBench = defineStore('bench', () => {
     const { kind, ...said } = past.dress
     change({
       species: past.piece.species,
+      own: ownOf(past),
+      calledAs: null,
       cut: past.piece.cut,
       thicknessMm: past.piece.thicknessMm ?? null,
       massG: past.piece.massG ?? null,

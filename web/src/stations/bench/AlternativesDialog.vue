@@ -114,6 +114,27 @@ onMounted(async () => {
           </tr>
         </tbody>
       </table>
+      <template v-if="found.stuffed.length">
+        <h2>{{ t('ui.alternatives-dialog.the-stuffing-otherwise') }}</h2>
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">{{ t('ui.alternatives-dialog.the-stuffing') }}</th>
+              <th scope="col">{{ t('ui.alternatives-dialog.in-the-oven') }}</th>
+              <th scope="col">{{ t('ui.alternatives-dialog.the-flesh-comes-to') }}</th>
+              <th scope="col">{{ t('ui.alternatives-dialog.past', { dry }) }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in found.stuffed" :key="one.way" :class="{ chosen: one.way === 'AS_IT_IS' }">
+              <th scope="row">{{ one.words }}</th>
+              <td>{{ t('ui.min', { n: minutesInWords(one.minutes) }) }}</td>
+              <td>{{ units.degrees(one.fleshPeakC) }}</td>
+              <td>{{ percent(one.dryShare) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
       <p v-if="bench.answer" class="lethal">{{ bench.answer.lethalityWords }}</p>
     </template>
   </SideDialog>

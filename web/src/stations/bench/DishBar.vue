@@ -166,6 +166,9 @@ const refitted = computed(() => {
   flex-grow: 2;
   min-width: 130px;
 }
+.asked :deep(.asked) {
+  min-width: 190px;
+}
 .asked :deep(.small) {
   min-width: 72px;
   flex-basis: 72px;

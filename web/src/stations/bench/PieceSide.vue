@@ -55,7 +55,15 @@ const sure = computed(() => {
   <section class="side piece-side" :aria-label="t('ui.piece.the-piece')">
     <FishSelect />
     <p class="about">
-      <i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.flesh }}
+      <template v-if="bench.on.own">{{
+        t('ui.own-fish.as', { fish: bench.species?.marketName ?? '' })
+      }}</template>
+      <template v-else-if="bench.on.calledAs">{{
+        t('ui.own-fish.called', { name: bench.on.calledAs, fish: bench.species?.marketName ?? '' })
+      }}</template>
+      <template v-else
+        ><i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.flesh }}</template
+      >
     </p>
 
     <ChoiceRow

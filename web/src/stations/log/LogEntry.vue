@@ -24,7 +24,8 @@ const bench = useBench()
 const units = useUnits()
 const x = computed(() => scale([0, props.longest], [0, AXIS]))
 const fish = computed(() => {
-  const { species } = props.bake.question.piece
+  const { species, ownName } = props.bake.question.piece
+  if (ownName) return ownName
   return bench.catalogue?.species.find((s) => s.key === species)?.marketName ?? species
 })
 const said = computed(() => {

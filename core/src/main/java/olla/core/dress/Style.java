@@ -3,7 +3,7 @@ package olla.core.dress;
 import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
 import olla.core.fish.EatingQualities.Firmness;
-import olla.core.fish.Species;
+import olla.core.fish.Fish;
 import olla.core.messages.Message;
 
 /** The ways to dress a fish, and which fish suits which (common practice, no source). */
@@ -35,7 +35,7 @@ public enum Style {
     private static final double OILY_FAT = 0.05;
 
     /** How well a fish of this cut suits this way. */
-    public Suitability suits(Species species, Cut cut) {
+    public Suitability suits(Fish species, Cut cut) {
         Firmness firmness = species.eatingQualities().firmness();
         boolean oily = species.composition().fat() >= OILY_FAT;
         return switch (this) {
@@ -52,7 +52,7 @@ public enum Style {
         };
     }
 
-    private Suitability salt(Species species, Cut cut) {
+    private Suitability salt(Fish species, Cut cut) {
         if (cut != Cut.WHOLE) {
             return poorly("salt.bare");
         }

@@ -23,8 +23,9 @@ import olla.core.simulation.Unknowns;
  * @param targets from the least done up; without those that this oven never reaches
  * @param dials from the gentlest up; without those that scorch the sheet or never reach the target
  * @param why which dial Olla would choose, and why, nothing where no dial does it
+ * @param stuffed as it is and otherwise, where a stuffing sets the time; empty where none does
  */
-public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message why) {
+public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message why, List<StuffedOtherwise> stuffed) {
 
     /** Dials that are compared, °C. */
     static final double[] DIALS_C = {160, 200, 230};
@@ -56,6 +57,26 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
      */
     public record AtDial(
             double tempC, double minutes, double marginMin, double dryShare, double waterLossG, boolean chosen) {}
+
+    /** What can be done about a stuffing (common practice, no source). */
+    public enum Way {
+        AS_IT_IS,
+        /** Half as much of it. */
+        LESS,
+        /** Filled in as it comes from the pan. */
+        HOT,
+        /** Cooked apart, and served beside the fish. */
+        BESIDE
+    }
+
+    /**
+     * With the stuffing otherwise.
+     *
+     * @param minutes in the oven
+     * @param fleshPeakC the warmest that the coldest flesh gets by then, °C
+     * @param dryShare part of the flesh past 66 °C when it comes out, 0 to 1
+     */
+    public record StuffedOtherwise(Way way, double minutes, double fleshPeakC, double dryShare) {}
 
     /** Reckons them. */
     static Alternatives of(Piece piece, Dress dress, OvenModel oven, Programme programme, Doneness target) {
@@ -90,12 +111,13 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
                         tempC, closed.bakeMinutes().orElseThrow(), margin, went.dryAtPull(), went.waterLossG(), false));
             }
         }
-        return chosen(targets, dials, dress);
+        return chosen(targets, dials, dress, StuffingWays.of(piece, dress, oven, programme, target));
     }
 
-    private static Alternatives chosen(List<ToTarget> targets, List<AtDial> dials, Dress dress) {
+    private static Alternatives chosen(
+            List<ToTarget> targets, List<AtDial> dials, Dress dress, List<StuffedOtherwise> stuffed) {
         if (dials.isEmpty()) {
-            return new Alternatives(targets, dials, Message.NOTHING);
+            return new Alternatives(targets, dials, Message.NOTHING, stuffed);
         }
         double hottest = dials.get(dials.size() - 1).minutes();
         boolean browns = dress.colours();
@@ -107,7 +129,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
         List<AtDial> marked = dials.stream()
                 .map(d -> new AtDial(d.tempC(), d.minutes(), d.marginMin(), d.dryShare(), d.waterLossG(), d == best))
                 .toList();
-        return new Alternatives(List.copyOf(targets), marked, why(best, dials, browns));
+        return new Alternatives(List.copyOf(targets), marked, why(best, dials, browns), stuffed);
     }
 
     private static Message why(AtDial best, List<AtDial> dials, boolean browns) {

@@ -83,16 +83,16 @@ public enum Cut {
         return this == WHOLE || this == ROLL;
     }
 
-    double thicknessOverWidth(Species species) {
+    double thicknessOverWidth(Fish species) {
         BodyShape shape = species.shape();
         return this == WHOLE ? shape.thicknessOverLength() / shape.depthOverLength() : thicknessOverWidth;
     }
 
-    double lengthOverWidth(Species species) {
+    double lengthOverWidth(Fish species) {
         return this == WHOLE ? 1 / species.shape().depthOverLength() : lengthOverWidth;
     }
 
-    double fill(Species species) {
+    double fill(Fish species) {
         return this == WHOLE ? species.shape().fill() : fill;
     }
 }

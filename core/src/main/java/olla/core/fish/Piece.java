@@ -26,7 +26,7 @@ import olla.core.messages.Unit;
  * @param stuffing how much of it there is where that is a stuffing
  */
 public record Piece(
-        Species species,
+        Fish species,
         Cut cut,
         MeasuredBy measured,
         double thicknessMm,
@@ -111,7 +111,7 @@ public record Piece(
 
     /** A piece that lies on its flat side with nothing in it. */
     public Piece(
-            Species species,
+            Fish species,
             Cut cut,
             MeasuredBy measured,
             double thicknessMm,
@@ -189,7 +189,7 @@ public record Piece(
                 Unit.GRAM);
     }
 
-    private static void checkThickness(Refusals refusals, Species species, Cut cut, double thicknessMm) {
+    private static void checkThickness(Refusals refusals, Fish species, Cut cut, double thicknessMm) {
         double least = cut.leastThicknessMm();
         double most = cut.mostThicknessMm();
         if (thicknessMm >= least && thicknessMm <= most) {
@@ -200,7 +200,7 @@ public record Piece(
                 "thickness",
                 Quantity.mm(thicknessMm),
                 "species",
-                Message.word(species).form("inside"),
+                species.inside(),
                 "cut",
                 cut,
                 "least",
@@ -227,7 +227,7 @@ public record Piece(
      * @throws olla.core.messages.RefusedInput where thickness and mass are both missing, or no such piece exists
      */
     public static Piece from(
-            Species species,
+            Fish species,
             Cut cut,
             OptionalDouble thicknessMm,
             OptionalDouble massG,
@@ -265,7 +265,7 @@ public record Piece(
 
     /* Where thickness and mass make an impossible piece, the likely slip says more than the sides that follow from it. */
     private static RefusedInput asked(
-            Species species, Cut cut, OptionalDouble thicknessMm, OptionalDouble massG, RefusedInput impossible) {
+            Fish species, Cut cut, OptionalDouble thicknessMm, OptionalDouble massG, RefusedInput impossible) {
         if (thicknessMm.isEmpty() || massG.isEmpty()) {
             return impossible;
         }
@@ -299,7 +299,7 @@ public record Piece(
         private final double massG;
 
         Sides(
-                Species species,
+                Fish species,
                 Cut cut,
                 OptionalDouble thickness,
                 OptionalDouble mass,

@@ -28,7 +28,7 @@ public final class PlausibilityCheck {
      * @param massG as typed, g
      * @return at most one question
      */
-    public static List<Slip> of(Species species, Cut cut, double thicknessMm, double massG) {
+    public static List<Slip> of(Fish species, Cut cut, double thicknessMm, double massG) {
         List<Slip> slips = new ArrayList<>();
         if (!odd(species, cut, thicknessMm, massG)) {
             return slips;
@@ -64,7 +64,7 @@ public final class PlausibilityCheck {
         return Math.round(value);
     }
 
-    private static boolean odd(Species species, Cut cut, double thicknessMm, double massG) {
+    private static boolean odd(Fish species, Cut cut, double thicknessMm, double massG) {
         double usual = usualMm(species, cut, massG);
         // Only a whole fish has a build; a portion may be cut to any thickness that leaves it wider than high.
         if (cut == Cut.WHOLE) {
@@ -73,7 +73,7 @@ public final class PlausibilityCheck {
         return thicknessMm > 1.8 * usual || thicknessMm < usual / 3;
     }
 
-    private static double usualMm(Species species, Cut cut, double massG) {
+    private static double usualMm(Fish species, Cut cut, double massG) {
         double gramsPerMm3 = Piece.DENSITY_KG_M3 * cut.fill(species) * 1e-6;
         double thicknessRatio = cut.thicknessOverWidth(species);
         double width = Math.cbrt(massG / gramsPerMm3 / thicknessRatio / cut.lengthOverWidth(species));
@@ -81,14 +81,11 @@ public final class PlausibilityCheck {
     }
 
     private static Message question(
-            Species species, Cut cut, double thicknessMm, double massG, String slip, Quantity meant) {
+            Fish species, Cut cut, double thicknessMm, double massG, String slip, Quantity meant) {
         Message usual = Message.of(
                 "slip.usual",
                 "piece",
-                cut == Cut.WHOLE
-                        ? Message.of(
-                                "slip.whole", "species", Message.word(species).form("inside"))
-                        : cut,
+                cut == Cut.WHOLE ? Message.of("slip.whole", "species", species.inside()) : cut,
                 "mass",
                 Quantity.grams(massG),
                 "usual",

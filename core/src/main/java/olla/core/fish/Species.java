@@ -32,7 +32,7 @@ import olla.core.messages.Message;
  * The fish Olla knows. Composition is of the raw flesh in percent by mass (water, protein, fat, ash); beside each
  * stands where it comes from, and all of it is from memory, so treat the last digit with care.
  */
-public enum Species {
+public enum Species implements Fish {
     COD(
             "Gadus morhua",
             LEAN_WHITE,
@@ -332,6 +332,16 @@ public enum Species {
         return Stream.of(values()).filter(s -> s.key().equals(key)).findFirst();
     }
 
+    @Override
+    public Message words() {
+        return Message.word(this);
+    }
+
+    @Override
+    public Message inside() {
+        return Message.word(this).form("inside");
+    }
+
     /** Other names it goes by, parted by commas; nothing where there are none. */
     public Message alsoCalled() {
         return Message.word(this).form("also");
@@ -342,17 +352,17 @@ public enum Species {
         return scientificName;
     }
 
-    /** The kind of flesh. */
+    @Override
     public Group group() {
         return group;
     }
 
-    /** The build of the whole fish. */
+    @Override
     public BodyShape shape() {
         return shape;
     }
 
-    /** What the raw flesh is made of. */
+    @Override
     public Composition composition() {
         return composition;
     }
@@ -362,17 +372,17 @@ public enum Species {
         return Message.word(source);
     }
 
-    /** Firmness, bones and mercury. */
+    @Override
     public EatingQualities eatingQualities() {
         return eatingQualities;
     }
 
-    /** True for fish that turn poisonous by histamine when kept warm. */
+    @Override
     public boolean formsHistamine() {
         return HISTAMINE_NAMES.contains(name());
     }
 
-    /** True for large reef fish that can carry ciguatoxin. */
+    @Override
     public boolean fromReefs() {
         return REEF_NAMES.contains(name());
     }

@@ -1,8 +1,8 @@
 package olla.core.plan;
 
 import olla.core.fish.Cut;
+import olla.core.fish.Fish;
 import olla.core.fish.Piece;
-import olla.core.fish.Species;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
 
@@ -67,7 +67,7 @@ public final class Helpings {
     }
 
     /** Share of a cut that is eaten, 0 to 1. */
-    public static double edibleShare(Species species, Cut cut) {
+    public static double edibleShare(Fish species, Cut cut) {
         if (cut != Cut.WHOLE) {
             return BONED_EDIBLE_SHARE;
         }

@@ -12,8 +12,8 @@ import olla.core.messages.Unit;
 /**
  * Whether a piece fits a tray, and how if not straight (common practice, no source).
  *
- * @param lengthMm inner length of the tray, 100 to 800 mm
- * @param widthMm inner width of the tray, 100 to 800 mm
+ * @param lengthMm inner length of the tray, 80 to 800 mm
+ * @param widthMm inner width of the tray, 80 to 800 mm
  */
 public record TrayFit(double lengthMm, double widthMm) {
 
@@ -26,14 +26,17 @@ public record TrayFit(double lengthMm, double widthMm) {
         NOT
     }
 
+    /* Closer than this pieces steam each other, mm (common practice, no source). */
+    private static final double APART_MM = 10;
+
     /* Bent at the backbone a fish is about so much shorter (common practice, no source). */
     private static final double BENT_SHARE = 0.82;
 
     /** @throws olla.core.messages.RefusedInput where no tray is that size */
     public TrayFit {
         new Refusals()
-                .range("trayLengthMm", "tray-length", lengthMm, 100, 800, Unit.MM)
-                .range("trayWidthMm", "tray-width", widthMm, 100, 800, Unit.MM)
+                .range("trayLengthMm", "tray-length", lengthMm, 80, 800, Unit.MM)
+                .range("trayWidthMm", "tray-width", widthMm, 80, 800, Unit.MM)
                 .throwIfAny();
     }
 
@@ -53,6 +56,15 @@ public record TrayFit(double lengthMm, double widthMm) {
             return How.BENT;
         }
         return fitsAcross(length * BodyShape.WITHOUT_HEAD_AND_TAIL, piece.widthMm()) ? How.HEADLESS : How.NOT;
+    }
+
+    /** How many such pieces lie in it side by side without touching; 0 where none goes in straight. */
+    public int holdsPieces(Piece piece) {
+        double length = piece.lengthMm() + APART_MM;
+        double across = piece.acrossMm() + APART_MM;
+        int along = (int) (lengthMm / length) * (int) (widthMm / across);
+        int turned = (int) (widthMm / length) * (int) (lengthMm / across);
+        return Math.max(along, turned);
     }
 
     /** Whether a stiff thing of this size goes in, straight or by the diagonal. */

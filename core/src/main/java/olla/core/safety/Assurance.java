@@ -3,6 +3,7 @@ package olla.core.safety;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.fish.Filling;
+import olla.core.fish.Fish;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.messages.Quantity;
@@ -21,12 +22,12 @@ public record Assurance(boolean guestsAtRisk, Parasites parasites) {
     public static final Assurance NONE = new Assurance(false, Parasites.UNKNOWN);
 
     /* Large tunas need no freezing (published: FDA Food Code 3-402.11 (B), from memory). */
-    private static boolean exempt(Species species) {
+    private static boolean exempt(Fish species) {
         return species == Species.TUNA;
     }
 
     /** Whether a fish is safe to be served under-done as far as parasites go. */
-    public boolean freeOfParasites(Species species) {
+    public boolean freeOfParasites(Fish species) {
         return parasites != Parasites.UNKNOWN || exempt(species);
     }
 
@@ -55,7 +56,7 @@ public record Assurance(boolean guestsAtRisk, Parasites parasites) {
      * The least that the coldest point of this fish has to come to for these guests, °C: the official minimum for guests
      * at risk, the band that flakes where nothing was done about parasites, and the band that is barely set otherwise.
      */
-    public double leastPeakC(Species species) {
+    public double leastPeakC(Fish species) {
         if (guestsAtRisk) {
             return Doneness.OFFICIAL_MINIMUM_C;
         }
@@ -63,7 +64,7 @@ public record Assurance(boolean guestsAtRisk, Parasites parasites) {
     }
 
     /** Whether a caution is answered by what is vouched for. */
-    public boolean settles(Caution caution, Species species) {
+    public boolean settles(Caution caution, Fish species) {
         return caution.code().equals(Cautions.PARASITES) && freeOfParasites(species);
     }
 }

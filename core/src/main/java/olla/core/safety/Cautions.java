@@ -20,9 +20,9 @@ import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
 import olla.core.fish.EatingQualities;
 import olla.core.fish.Filling;
+import olla.core.fish.Fish;
 import olla.core.fish.Kept;
 import olla.core.fish.Piece;
-import olla.core.fish.Species;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
 import olla.core.oven.OvenKind;
@@ -62,7 +62,7 @@ public final class Cautions {
 
     /** What a rule looks at; dress, oven and programme are null at the counter. */
     private record Situation(
-            Species species,
+            Fish species,
             Cut cut,
             Filling filling,
             boolean hotStuffing,
@@ -287,7 +287,7 @@ public final class Cautions {
      *
      * @param peakC what its middle is to come to, °C
      */
-    public static List<Caution> atTheCounter(Species species, Cut cut, double peakC) {
+    public static List<Caution> atTheCounter(Fish species, Cut cut, double peakC) {
         return list(new Situation(species, cut, Filling.NONE, false, List.of(), null, null, null, peakC), rule -> true);
     }
 

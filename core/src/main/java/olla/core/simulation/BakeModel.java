@@ -7,8 +7,8 @@ import olla.core.dish.Ware;
 import olla.core.dress.Dress;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Fish;
 import olla.core.fish.Piece;
-import olla.core.fish.Species;
 import olla.core.heat.Face;
 import olla.core.heat.Material;
 import olla.core.heat.Outline;
@@ -151,7 +151,7 @@ public final class BakeModel {
         return layers;
     }
 
-    Species species() {
+    Fish species() {
         return piece.species();
     }
 

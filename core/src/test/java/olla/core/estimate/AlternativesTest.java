@@ -15,8 +15,12 @@ import olla.core.dress.UsualProgramme;
 import olla.core.estimate.Alternatives.AtDial;
 import olla.core.estimate.Alternatives.ToTarget;
 import olla.core.fish.Cut;
+import olla.core.fish.Filling;
+import olla.core.fish.Kept;
+import olla.core.fish.Orientation;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.fish.Stuffing;
 import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
@@ -105,5 +109,27 @@ class AlternativesTest {
                 true);
         Alternatives found = of(huge, Dress.open(), 90, Doneness.OFFICIAL);
         assertThat(found.targets().size()).isLessThan(Doneness.values().length);
+    }
+
+    /** Common practice, no source: less of it, or hot, is sooner done, and the flesh is the better for it. */
+    @Test
+    void aStuffingThatSetsTheTimeHasItsWaysOut() {
+        Piece stuffed = Bakes.hake()
+                .thick(40)
+                .piece()
+                .set(Orientation.LYING, Filling.STUFFING, new Stuffing(OptionalDouble.of(60), Kept.MIXED));
+        Alternatives found = of(stuffed, Dress.open(), 200, Doneness.FLAKES);
+        assertThat(found.stuffed())
+                .extracting(Alternatives.StuffedOtherwise::way)
+                .containsExactly(
+                        Alternatives.Way.AS_IT_IS,
+                        Alternatives.Way.LESS,
+                        Alternatives.Way.HOT,
+                        Alternatives.Way.BESIDE);
+        double asItIs = found.stuffed().get(0).minutes();
+        assertThat(found.stuffed().subList(1, 4)).allMatch(way -> way.minutes() < asItIs);
+        assertThat(found.stuffed().get(3).fleshPeakC()).isCloseTo(Doneness.FLAKES.peakC(), within(0.3));
+        assertThat(of(Bakes.hake().piece(), Dress.open(), 200, Doneness.FLAKES).stuffed())
+                .isEmpty();
     }
 }

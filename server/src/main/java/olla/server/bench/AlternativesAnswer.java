@@ -11,8 +11,10 @@ import olla.core.messages.Message;
  * @param targets from the least done up
  * @param dials from the gentlest up
  * @param why which dial Olla would take, and why; blank where none does it
+ * @param stuffed as it is and otherwise, where a stuffing sets the time; empty where none does
  */
-public record AlternativesAnswer(List<ToTarget> targets, List<AtDial> dials, Message why) {
+public record AlternativesAnswer(
+        List<ToTarget> targets, List<AtDial> dials, Message why, List<StuffedOtherwise> stuffed) {
 
     /** To another target. */
     public record ToTarget(Doneness target, double minutes, double outerC, double dryShare, double waterLossG) {}
@@ -20,6 +22,10 @@ public record AlternativesAnswer(List<ToTarget> targets, List<AtDial> dials, Mes
     /** In a gentler or a hotter oven. */
     public record AtDial(
             double tempC, double minutes, double marginMin, double dryShare, double waterLossG, boolean chosen) {}
+
+    /** With the stuffing otherwise. */
+    public record StuffedOtherwise(
+            Alternatives.Way way, Message words, double minutes, double fleshPeakC, double dryShare) {}
 
     static AlternativesAnswer of(Alternatives a) {
         return new AlternativesAnswer(
@@ -40,7 +46,15 @@ public record AlternativesAnswer(List<ToTarget> targets, List<AtDial> dials, Mes
                                 round(d.waterLossG()),
                                 d.chosen()))
                         .toList(),
-                a.why());
+                a.why(),
+                a.stuffed().stream()
+                        .map(s -> new StuffedOtherwise(
+                                s.way(),
+                                Message.word(s.way()).form("stuffing"),
+                                round(s.minutes()),
+                                round(s.fleshPeakC()),
+                                round(s.dryShare())))
+                        .toList());
     }
 
     private static double round(double value) {

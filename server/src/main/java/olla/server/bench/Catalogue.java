@@ -15,6 +15,7 @@ import olla.core.dress.SaltNeed;
 import olla.core.dress.Topping;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
+import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
 import olla.core.fish.EatingQualities;
 import olla.core.fish.Group;
@@ -41,6 +42,7 @@ public record Catalogue(
         List<SchoolEntry> schools,
         List<MixEntry> mixes,
         List<LiquidEntry> liquids,
+        List<BuildEntry> builds,
         List<ParasitesEntry> parasites,
         Limits limits,
         Usuals usuals) {
@@ -55,6 +57,9 @@ public record Catalogue(
 
     /** A kind of topping. */
     public record MixEntry(Mix mix, Message words, boolean cookFirst) {}
+
+    /** A build of fish, for one that is not in the list. */
+    public record BuildEntry(BodyShape build, Message words) {}
 
     /** What a fish can lie in. */
     public record LiquidEntry(Pour.Liquid liquid, Message words) {}
@@ -169,6 +174,9 @@ public record Catalogue(
                         .toList(),
                 Arrays.stream(Pour.Liquid.values())
                         .map(l -> new LiquidEntry(l, Message.word(l)))
+                        .toList(),
+                Arrays.stream(BodyShape.values())
+                        .map(b -> new BuildEntry(b, Message.word(b)))
                         .toList(),
                 Arrays.stream(Parasites.values())
                         .map(p -> new ParasitesEntry(p, p.words()))

@@ -14,6 +14,7 @@ import olla.core.fish.Piece;
 import olla.core.fish.PlausibilityCheck.Slip;
 import olla.core.messages.Message;
 import olla.core.oven.Stage;
+import olla.core.plan.TrayFit;
 import olla.core.safety.Caution;
 import olla.core.simulation.Browning;
 import olla.core.simulation.Frames;
@@ -56,7 +57,16 @@ public record EstimateAnswer(
         List<DoubtAnswer> doubts,
         List<CautionAnswer> cautions,
         List<Message> assumptions,
-        List<SlipAnswer> slips) {
+        List<SlipAnswer> slips,
+        @MaybeAbsent FitAnswer fit) {
+
+    /**
+     * Whether the pieces go into the vessel whose size was said.
+     *
+     * @param holds how many such pieces lie in it side by side
+     * @param enough whether that is all of them
+     */
+    public record FitAnswer(int holds, boolean enough, Message words) {}
 
     /** The piece with its missing sides filled in. */
     public record PieceAnswer(
@@ -221,7 +231,25 @@ public record EstimateAnswer(
                         .map(CautionAnswer::of)
                         .toList(),
                 e.assumptions(),
-                question.slips().stream().map(SlipAnswer::of).toList());
+                question.slips().stream().map(SlipAnswer::of).toList(),
+                question.dress()
+                        .vessel()
+                        .size()
+                        .map(size -> fit(new TrayFit(size.lengthMm(), size.widthMm()), piece, question))
+                        .orElse(null));
+    }
+
+    private static FitAnswer fit(TrayFit vessel, Piece piece, Question question) {
+        TrayFit.How how = vessel.how(piece);
+        int holds =
+                how == TrayFit.How.STRAIGHT ? Math.max(1, vessel.holdsPieces(piece)) : how == TrayFit.How.NOT ? 0 : 1;
+        Message count = Message.of("fit.holds", "pieces", holds, "wanted", question.pieces());
+        return new FitAnswer(
+                holds,
+                holds >= question.pieces(),
+                how == TrayFit.How.STRAIGHT
+                        ? count
+                        : Message.sentences(vessel.words(piece, question.dress().style()), count));
     }
 
     /**

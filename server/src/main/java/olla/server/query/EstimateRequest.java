@@ -17,6 +17,7 @@ import olla.core.dress.Sheet;
 import olla.core.dress.Topping.When;
 import olla.core.dress.Vegetable;
 import olla.core.dress.Vegetable.Cutting;
+import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Kept;
@@ -57,7 +58,7 @@ public record EstimateRequest(
     /**
      * The fish. Thickness or mass may be missing, not both; the other sides default from cut and species.
      *
-     * @param species key of a species, as {@code /api/catalogue} lists them
+     * @param species key of a species, as {@code /api/catalogue} lists them; of the closest relation where the fish is one's own
      * @param cut how it is cut
      * @param thicknessMm at the thickest point, mm
      * @param massG raw, g
@@ -70,6 +71,9 @@ public record EstimateRequest(
      * @param fillingG how much stuffing is in each, g; as much as is usual where it is not said
      * @param fillingKept where the stuffing comes from; MIXED where it is not said
      * @param fillingOf what the stuffing is of; BREAD where it is not said
+     * @param ownName what a fish is called that is not in the catalogue
+     * @param build of that: its build; its relation's where it is not said
+     * @param fatPercent of that: fat in its raw flesh, per cent; its relation's where it is not said
      */
     public record PieceInput(
             String species,
@@ -84,7 +88,10 @@ public record EstimateRequest(
             @MaybeAbsent Filling filling,
             @MaybeAbsent Double fillingG,
             @MaybeAbsent Kept fillingKept,
-            @MaybeAbsent Stuffing.Of fillingOf) {}
+            @MaybeAbsent Stuffing.Of fillingOf,
+            @MaybeAbsent String ownName,
+            @MaybeAbsent BodyShape build,
+            @MaybeAbsent Double fatPercent) {}
 
     /**
      * The dress. Its kind says where it starts from: what is not said is as it usually is there. Every kind may have a vessel;

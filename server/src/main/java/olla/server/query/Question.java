@@ -15,8 +15,10 @@ import olla.core.estimate.Estimator;
 import olla.core.estimate.OvenRecord;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Fish;
 import olla.core.fish.Kept;
 import olla.core.fish.Orientation;
+import olla.core.fish.OwnFish;
 import olla.core.fish.Piece;
 import olla.core.fish.PlausibilityCheck;
 import olla.core.fish.PlausibilityCheck.Slip;
@@ -229,7 +231,7 @@ public record Question(
         }
         refusals.throwIfAny();
         return Piece.from(
-                        Species.ofKey(input.species()).orElseThrow(),
+                        fish(input),
                         input.cut(),
                         optional(input.thicknessMm()),
                         optional(input.massG()),
@@ -244,6 +246,17 @@ public record Question(
                                 optional(input.fillingG()),
                                 input.fillingKept() == null ? Kept.MIXED : input.fillingKept(),
                                 input.fillingOf() == null ? Stuffing.Of.BREAD : input.fillingOf()));
+    }
+
+    private static Fish fish(PieceInput input) {
+        Species closest = Species.ofKey(input.species()).orElseThrow();
+        return input.ownName() == null
+                ? closest
+                : new OwnFish(
+                        input.ownName(),
+                        closest,
+                        input.build() == null ? closest.shape() : input.build(),
+                        input.fatPercent() == null ? 100 * closest.composition().fat() : input.fatPercent());
     }
 
     private static OvenCalibration calibration(EstimateRequest request) {

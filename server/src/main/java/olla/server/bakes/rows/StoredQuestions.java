@@ -58,7 +58,22 @@ public class StoredQuestions {
         return new EstimateRequest(
                 r.piece() == null
                         ? new PieceInput(
-                                "", Cut.PORTION, null, null, null, null, null, null, null, null, null, null, null)
+                                "",
+                                Cut.PORTION,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null,
+                                null)
                         : r.piece(),
                 r.dress() == null || r.dress().kind() == null ? DressInput.of(DressKind.OPEN_TRAY) : r.dress(),
                 r.oven() == null || r.oven().kind() == null ? new OvenInput(OvenKind.STILL, null) : r.oven(),
