@@ -18,9 +18,11 @@ export const KEY_LIST: [string, string][] = [
   ['?', t('ui.keys.this-list')],
 ]
 
-const TYPING = 'input:not([type=checkbox]), textarea, select, [contenteditable]'
+/** What takes letters; a list that is only chosen from does not. */
+const TYPING = 'input:not([type=checkbox]):not([readonly]), textarea, select, [contenteditable]'
 const OVER = '[role="dialog"]'
-const PRESSING = 'button, a, [role="button"], [role="option"]'
+/** What Enter and Space press or open; of a list, its frame too, which holds the focus. */
+const PRESSING = 'button, a, [role="button"], [role="option"], [role="combobox"], .el-select__wrapper'
 
 /**
  * Listens for single keys while a component is shown. Keys typed into a field stay there; Enter and Space on a button

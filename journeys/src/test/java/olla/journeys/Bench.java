@@ -18,7 +18,7 @@ final class Bench {
     static final Part DRESS_REFUSED = Part.of("alert").in(DRESS);
 
     static final Part LAYERS = Part.of("list", "Layers, from above").in(DRESS);
-    static final Part REFITTED = Part.of("status").in(DRESS);
+    static final Part REFITTED = Part.of("status").saying("Stages fitted").in(DRESS);
 
     static final Part INSIDE = Part.region("Inside the fish");
     static final Part THICKNESS = Part.of("slider", "Thickness").in(INSIDE);

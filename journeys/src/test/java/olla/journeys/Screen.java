@@ -40,6 +40,7 @@ final class Screen implements AutoCloseable {
     private final Path profile;
     private final ChromeDriver driver;
     private final Finder finder;
+    private int taps;
 
     Screen(String address) {
         this.address = address;
@@ -146,6 +147,11 @@ final class Screen implements AutoCloseable {
         return see(part).getText();
     }
 
+    /** How often something was tapped. */
+    int taps() {
+        return taps;
+    }
+
     /** The first number of a text, halves as 0.5. */
     double minutes(Part part) {
         String text = text(part).replace("½", ".5");
@@ -167,7 +173,13 @@ final class Screen implements AutoCloseable {
     }
 
     void tap(Part part) {
-        see(part).click();
+        taps++;
+        WebElement there = see(part);
+        if ("option".equals(part.role())) {
+            // A long list is rolled to it, as a finger does.
+            driver.executeScript("arguments[0].scrollIntoView({ block: 'nearest' })", there);
+        }
+        there.click();
     }
 
     void focus(Part part) {
