@@ -184,6 +184,8 @@ export const api = {
   recipeFile: (id: string) => `/api/recipes/${id}/file`,
   takeRecipe: (id: string, text: string) =>
     send<RecipeView>('POST', `/api/recipes/${id}/file`, text, 'application/ld+json'),
+  readLines: (lines: string[], pieces: number, signal?: AbortSignal) =>
+    ask(() => server.POST('/api/ingredients', { body: { lines, pieces }, ...withSignal(signal) }), signal),
   shopping: (lines: Ingredient[]) => said(server.POST('/api/shopping', { body: { lines } })),
   counter: (body: CounterQuestion, signal: AbortSignal) =>
     ask(() => server.POST('/api/counter', { body, signal }), signal),

@@ -9,6 +9,7 @@ import type {
   Fold,
   Kept,
   Oven,
+  Part,
   RuleOfThumb,
   StageSpan,
   Stance,
@@ -131,6 +132,19 @@ export const STUFFINGS: Record<StuffingOf, string> = {
   SHELLFISH: t('label.stuffing.SHELLFISH'),
   EGG: t('label.stuffing.EGG'),
   VEGETABLES: t('label.stuffing.VEGETABLES'),
+}
+
+/** What of a dish something belongs to. */
+export const PARTS: Record<Part, string> = {
+  ON: t('label.part.ON'),
+  FISH: t('label.part.FISH'),
+  COAT: t('label.part.COAT'),
+  FILLING: t('label.part.FILLING'),
+  BED: t('label.part.BED'),
+  LIQUID: t('label.part.LIQUID'),
+  COVER: t('label.part.COVER'),
+  BESIDE: t('label.part.BESIDE'),
+  SERVE: t('label.part.SERVE'),
 }
 
 /** What is inside a piece. */

@@ -138,7 +138,7 @@ export function asked(span: StageSpan): StageInput {
         ...(span.open || span.untilC !== undefined ? {} : { minutes }),
       }
     case 'ADD':
-      return { stage: 'ADD', what: span.what! }
+      return { stage: 'ADD', what: span.what!, ...(span.note === undefined ? {} : { note: span.note }) }
     case 'TURN':
     case 'UNCOVER':
       return { stage: span.stage }

@@ -1,14 +1,29 @@
 import { newId } from '../api/id'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { latest } from '../composables/latest'
 import { api, Problem } from '../api/client'
-import type { RecipeInput, RecipeView } from '../api/types'
+import type { Amount, RecipeInput, RecipeView } from '../api/types'
 import { reader } from '../messages/asked'
 import { useBench } from './bench'
 
 /** As finely as anybody weighs. */
 const sensible = (value: number) => (value >= 10 ? Math.round(value) : Math.round(value * 10) / 10)
+
+/** The same thing in the same measure stands once; how its sum is said is the first one's where there is but one. */
+function once(all: Amount[]): Amount[] {
+  const sums = new Map<string, Amount>()
+  for (const one of all) {
+    const key = `${one.measure} ${one.what.trim().toLowerCase()}`
+    const there = sums.get(key)
+    sums.set(
+      key,
+      there ? { ...there, value: there.value + one.value, said: `${there.said} + ${one.said}` } : one,
+    )
+  }
+  return [...sums.values()]
+}
 
 /** The recipe book: what is in it, and which recipe tonight's dish follows. */
 export const useBook = defineStore('book', () => {
@@ -19,6 +34,30 @@ export const useBook = defineStore('book', () => {
   const followed = useLocalStorage<string | null>('olla.recipe', null)
 
   const scaled = computed(() => recipes.value.find((r) => r.id === followed.value))
+  /** The recipe tonight's dish follows, for the pieces on the bench. */
+  const tonights = shallowRef<RecipeView | null>(null)
+  const scale = latest(async (signal) => {
+    const id = followed.value
+    const view = id ? await forTonight(id, signal) : undefined
+    if (id === followed.value) tonights.value = view ?? null
+  })
+  watch([followed, () => bench.on.pieces, reader], () => void scale(), { immediate: true })
+  /**
+   * What is taken for tonight's dish: of each part of which the recipe says something the recipe's own words and amounts, of the
+   * others what is usual.
+   */
+  const amounts = computed<Amount[]>(() => {
+    const usual = bench.answer?.quantities
+    if (!usual) return []
+    const recipe = tonights.value
+    if (!recipe) return usual.amounts
+    const own = recipe.recipe.ingredients.map((i, at) => ({ part: i.part, amount: recipe.amounts[at]! }))
+    const parts = new Set(own.map((o) => o.part).filter((part) => part !== undefined))
+    const left = usual.byPart.filter((o) => !parts.has(o.part)).map((o) => o.amount)
+    return once(
+      parts.size ? [...own.map((o) => o.amount), ...left] : [...usual.amounts, ...own.map((o) => o.amount)],
+    )
+  })
 
   /** A new recipe that has not been answered yet. */
   let fresh: { id: string; text: string } | null = null
@@ -77,7 +116,7 @@ export const useBook = defineStore('book', () => {
   /** What is on the bench, as a recipe: its dress, its programme, and what it takes for one piece. */
   function tonight(): RecipeInput {
     const question = bench.question!
-    const quantities = bench.answer?.quantities.amounts ?? []
+    const quantities = bench.answer?.quantities.byPart ?? []
     return {
       name: bench.title,
       pieces: bench.on.pieces,
@@ -87,15 +126,16 @@ export const useBook = defineStore('book', () => {
         usual: question.usual ?? false,
         ...(question.doneness ? { doneness: question.doneness } : {}),
       },
-      ingredients: quantities.map((a) => ({
-        what: a.what,
-        value: sensible(a.value / bench.on.pieces),
-        measure: a.measure,
+      ingredients: quantities.map(({ part, amount }) => ({
+        what: amount.what,
+        value: sensible(amount.value / bench.on.pieces),
+        measure: amount.measure,
+        part,
       })),
       steps: [],
       notes: '',
     }
   }
 
-  return { recipes, problem, followed, scaled, open, write, take, forget, forTonight, tonight }
+  return { recipes, problem, followed, scaled, amounts, open, write, take, forget, forTonight, tonight }
 })

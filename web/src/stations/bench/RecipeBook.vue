@@ -79,7 +79,7 @@ async function takeFile(event: Event) {
 onMounted(async () => {
   await book.open()
   const first = book.recipes.find((r) => r.id === book.followed) ?? book.recipes[0]
-  if (first && !picked.value) await pick(first)
+  if (first && !picked.value && !writing.value) await pick(first)
 })
 </script>
 

@@ -24,20 +24,18 @@ function fish(name: string, cut: keyof typeof CUTS, grams: number): Ingredient {
   return { what: `${name.toLowerCase()}, ${CUTS[cut].toLowerCase()}`, value: grams, measure: 'GRAM' }
 }
 
-async function lines(): Promise<Ingredient[]> {
+function lines(): Ingredient[] {
   const answer = bench.answer
   if (!answer || !bench.species) return []
-  const found = [fish(bench.species.marketName, bench.on.cut, answer.piece.massG * bench.on.pieces)]
+  const found = [
+    fish(bench.on.own?.name ?? bench.species.marketName, bench.on.cut, answer.piece.massG * bench.on.pieces),
+  ]
   for (const other of tray.aside) {
     const name =
       bench.catalogue?.species.find((s) => s.key === other.on.species)?.marketName ?? other.on.species
     found.push(fish(name, other.on.cut, (other.on.massG ?? answer.piece.massG) * other.on.pieces))
   }
-  found.push(...answer.quantities.amounts.map(({ what, value, measure }) => ({ what, value, measure })))
-  if (book.followed) {
-    const recipe = await book.forTonight(book.followed)
-    found.push(...(recipe?.amounts.map(({ what, value, measure }) => ({ what, value, measure })) ?? []))
-  }
+  found.push(...book.amounts.map(({ what, value, measure }) => ({ what, value, measure })))
   return found.filter((line) => !line.what.startsWith('water'))
 }
 
@@ -48,7 +46,7 @@ async function copy() {
 
 onMounted(async () => {
   try {
-    list.value = await api.shopping(await lines())
+    list.value = await api.shopping(lines())
   } catch (failure) {
     if (!(failure instanceof Problem)) throw failure
     problem.value = failure.message

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { StageInput } from '../../api/types'
 import { without } from '../../api/without'
+import NoteInput from '../../components/NoteInput.vue'
 import NumberField from '../../components/NumberField.vue'
 import SideDialog from '../../components/SideDialog.vue'
 import { t } from '../../messages/say'
@@ -120,6 +121,14 @@ const named = (stage: StageInput) => {
           :model-value="stage.untilC ?? null"
           @update:model-value="(untilC) => setUntil(i, untilC)"
         />
+        <NoteInput
+          v-if="stage.stage === 'ADD'"
+          class="note"
+          :label="t('ui.stages.note', { n: i + 1 })"
+          :longest="bench.limits?.longest.recipeLine"
+          :model-value="stage.note ?? ''"
+          @update:model-value="(note) => set(i, note ? { ...stage, note } : without(stage, 'note'))"
+        />
         <span class="by">
           <button
             class="quiet-action"
@@ -213,6 +222,10 @@ const named = (stage: StageInput) => {
 }
 .stages b {
   align-self: center;
+}
+.note {
+  grid-column: 2 / 5;
+  justify-self: stretch;
 }
 .by {
   grid-column: 5;

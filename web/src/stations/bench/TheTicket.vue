@@ -59,7 +59,7 @@ const stages = computed(() => {
     return {
       key: i,
       at: minutesInWords(s.fromMin),
-      words: [words[s.stage](s), middle].filter(Boolean).join(', '),
+      words: [words[s.stage](s), middle, s.note].filter(Boolean).join(', '),
     }
   })
 })

@@ -3,20 +3,22 @@ import { ref } from 'vue'
 import type { Answer } from '../../api/types'
 import { t } from '../../messages/say'
 import { useUnits } from '../../messages/units'
+import { useBook } from '../../stores/book'
 import FoldingSteps from './FoldingSteps.vue'
 
 /** How much of everything, the sheet it is folded in, and the water it loses. */
 defineProps<{ answer: Answer }>()
 
 const units = useUnits()
+const book = useBook()
 const folding = ref(false)
 </script>
 
 <template>
   <dl class="quantities">
-    <div v-for="a in answer.quantities.amounts" :key="a.what">
+    <div v-for="a in book.amounts" :key="a.what">
       <dt class="thing">{{ a.what }}</dt>
-      <dd>{{ a.said }}</dd>
+      <dd>{{ a.value === 0 ? '' : a.said }}</dd>
     </div>
     <div v-if="answer.quantities.sheet">
       <dt class="thing">

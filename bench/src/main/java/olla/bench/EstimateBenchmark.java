@@ -3,11 +3,14 @@ package olla.bench;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.concurrent.TimeUnit;
+import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Bed;
 import olla.core.dress.Dress;
 import olla.core.dress.Mix;
 import olla.core.dress.Parcel;
+import olla.core.dress.Pour;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
@@ -60,6 +63,19 @@ public class EstimateBenchmark {
                 Cut.PORTION,
                 160,
                 Dress.onto(new Bed(List.of(Vegetable.POTATO), 20), Vegetable.TOMATO),
+                200,
+                false),
+        SIX_LAYERS(
+                Species.HAKE,
+                Cut.PORTION,
+                160,
+                Dress.under(
+                                new Topping(Mix.PASTE, Topping.When.BEFORE, 4),
+                                new Topping(Mix.COOKED, Topping.When.BEFORE, 5),
+                                new Topping(Mix.CRUMB, Topping.When.AFTER, 3))
+                        .on(new Bed(List.of(Vegetable.SPINACH, Vegetable.CITRUS), 12))
+                        .lyingIn(new Pour(Pour.Liquid.STOCK, OptionalDouble.of(150), OptionalDouble.empty(), false))
+                        .standingIn(Vessel.of(Ware.STONEWARE)),
                 200,
                 false);
 

@@ -302,6 +302,42 @@ class DressJourneyTest {
         screen.tap(Part.button("Put away").in(Bench.DIALOG).last());
     }
 
+    /** A recipe in the cook's own words: amounts as they are said, what each is for, and what is said when something goes on. */
+    @Test
+    void aRecipeIsWrittenAsACookSaysIt() {
+        bench.dress("topping");
+        bench.choose("Goes on", "after");
+        screen.waitForText(Bench.STAGES, "topping on");
+        screen.tap(Part.button("Stages").in(Bench.INSIDE));
+        screen.type(Part.field("In your words, 2").in(Bench.DIALOG), "crumb on, pressed down");
+        screen.press(Keys.ESCAPE);
+        screen.waitForText(Bench.STAGES, "topping on, crumb on, pressed down");
+        screen.tap(Part.button("Recipe book"));
+        screen.tap(Part.button("Keep tonight's dress").in(Bench.RECIPES));
+        screen.type(Part.field("Name").in(Bench.BOOK), "As I say it");
+        screen.type(Part.field("As you say it, 1").in(Bench.BOOK), "1 pound rye crumbs");
+        screen.waitForText(Bench.BOOK, "115 g each");
+        screen.type(Part.field("As you say it, 2").in(Bench.BOOK), "a handful of parsley");
+        screen.type(Part.field("As you say it, 3").in(Bench.BOOK), "pepper");
+        screen.waitForText(Bench.BOOK, "to taste");
+        assertThat(screen.objections()).isEmpty();
+        screen.tap(Part.button("Write it down").in(Bench.BOOK));
+        screen.waitForText(Part.of("heading").in(Bench.BOOK).nth(1), "As I say it");
+        screen.tap(Part.button("Lay it on the bench").in(Bench.BOOK));
+        screen.waitForText(Bench.TICKET, "rye crumbs");
+        screen.until(
+                "the mix that is usual to go", () -> screen.text(Bench.TICKET).contains("hard cheese") ? null : true);
+        screen.tap(Part.button("Shopping list").in(Bench.TICKET));
+        screen.waitForText(Bench.DIALOG, "450 g rye crumbs");
+        screen.press(Keys.ESCAPE);
+        screen.tap(Part.button("Put it in").in(Bench.TICKET));
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
+        screen.tap(Part.of("link", "Bench"));
+        screen.tap(Part.button("Recipe book"));
+        screen.tap(Part.button("As I say it").in(Bench.RECIPES));
+        screen.tap(Part.button("Tear it out").in(Bench.BOOK));
+    }
+
     @Test
     void aRecipeGoesOutAsAFileAndComesInAgain() throws Exception {
         bench.layer("fish");

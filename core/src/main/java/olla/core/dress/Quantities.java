@@ -20,9 +20,17 @@ import olla.core.units.Measure;
  * @param advice the most pressing first
  * @param sheet what to cut for one parcel; empty for other dresses
  * @param salt what a crust takes; empty for other dresses
+ * @param byPart the same amounts by what of the dish they belong to, from below to above as they are laid
  */
 public record Quantities(
-        List<Amount> amounts, List<Message> advice, Optional<SheetSize> sheet, Optional<SaltNeed> salt) {
+        List<Amount> amounts,
+        List<Message> advice,
+        Optional<SheetSize> sheet,
+        Optional<SaltNeed> salt,
+        List<Of> byPart) {
+
+    /** So much for one part of the dish. */
+    public record Of(Part part, Amount amount) {}
 
     /** As many pieces as one evening sees. */
     public static final int MOST_PIECES = 100;
@@ -83,7 +91,8 @@ public record Quantities(
                 page.once(),
                 page.advice.stream().distinct().toList(),
                 Optional.ofNullable(page.cut),
-                Optional.ofNullable(page.need));
+                Optional.ofNullable(page.need),
+                List.copyOf(page.listed));
     }
 
     /** The list while it is written. */
@@ -91,7 +100,8 @@ public record Quantities(
         private final Piece piece;
         private final int pieces;
         private final double bakeMinutes;
-        private final List<Amount> amounts = new ArrayList<>();
+        private final List<Of> listed = new ArrayList<>();
+        private Part part = Part.FISH;
         private final List<Message> advice = new ArrayList<>();
         private SheetSize cut;
         private SaltNeed need;
@@ -102,12 +112,16 @@ public record Quantities(
             this.bakeMinutes = bakeMinutes;
         }
 
+        private void list(Amount amount) {
+            listed.add(new Of(part, amount));
+        }
+
         private void add(String stuff, double each, Measure measure) {
             add(StuffNames.of(stuff), each, measure);
         }
 
         private void add(Message what, double each, Measure measure) {
-            amounts.add(new Amount(what, each * pieces, measure));
+            list(new Amount(what, each * pieces, measure));
         }
 
         private void say(String advised, Object... namesAndValues) {
@@ -117,10 +131,12 @@ public record Quantities(
         /* What is in several layers is bought once. */
         private List<Amount> once() {
             Map<List<Object>, Amount> sums = new LinkedHashMap<>();
-            amounts.forEach(a -> sums.merge(
-                    List.of(a.what(), a.measure()),
-                    a,
-                    (x, y) -> new Amount(x.what(), x.value() + y.value(), x.measure())));
+            listed.stream()
+                    .map(Of::amount)
+                    .forEach(a -> sums.merge(
+                            List.of(a.what(), a.measure()),
+                            a,
+                            (x, y) -> new Amount(x.what(), x.value() + y.value(), x.measure())));
             return List.copyOf(sums.values());
         }
 
@@ -129,6 +145,7 @@ public record Quantities(
         }
 
         void stuffing() {
+            part = Part.FILLING;
             if (piece.stuffingG() > 0) {
                 add("stuffing", piece.stuffingG(), Measure.GRAM);
                 // What it weighs raw says nothing of that.
@@ -137,6 +154,7 @@ public record Quantities(
         }
 
         void face(Dress dress) {
+            part = Part.FISH;
             switch (dress.finish()) {
                 case BARE -> {}
                 case OILED -> oil(dress);
@@ -159,6 +177,7 @@ public record Quantities(
         }
 
         void bed(Dress dress) {
+            part = Part.BED;
             Bed bed = dress.bed();
             double beside = dress.fishJoins() ? Dress.BESIDE_MM : 0;
             double area = dress.fishJoins() ? (piece.acrossMm() + 2 * beside) * piece.lengthMm() : piece.upperSideMm2();
@@ -170,8 +189,7 @@ public record Quantities(
             }
             if (bed.citrus()) {
                 double slices = Math.max(1, Math.round(piece.upperSideMm2() / SLICE_MM2));
-                amounts.add(new Amount(
-                        StuffNames.of("citrus"), Math.ceil(slices * pieces / SLICES_A_FRUIT), Measure.PIECE));
+                list(new Amount(StuffNames.of("citrus"), Math.ceil(slices * pieces / SLICES_A_FRUIT), Measure.PIECE));
             }
             if (dress.fishJoins()) {
                 add("oil", grams / 1000 * OIL_ML_A_KILO, Measure.MILLILITRE);
@@ -188,6 +206,7 @@ public record Quantities(
         }
 
         void pour(Pour pour) {
+            part = Part.LIQUID;
             double millilitres = pour.mlEach().orElseGet(() -> piece.upperSideMm2() * Pour.FILM_MM / 1000 * FILM_FREE);
             if (pour.of() == Pour.Liquid.WINE_BUTTER) {
                 add("wine", millilitres * 0.8, Measure.MILLILITRE);
@@ -201,8 +220,9 @@ public record Quantities(
         }
 
         void topping(Topping topping, boolean only) {
-            for (Amount part : topping.mix().basic()) {
-                amounts.add(part.times(topping.grams(piece) * pieces / 100));
+            part = Part.ON;
+            for (Amount one : topping.mix().basic()) {
+                list(one.times(topping.grams(piece) * pieces / 100));
             }
             if (topping.mix().cookFirst() && bakeMinutes < ONION_RAW_UNDER_MIN) {
                 say("onion-raw", "minutes", Math.round(bakeMinutes));
@@ -218,8 +238,9 @@ public record Quantities(
         }
 
         void coat(Coat coat) {
-            for (Amount part : coat.amounts(piece)) {
-                amounts.add(part.times(pieces));
+            part = Part.COAT;
+            for (Amount one : coat.amounts(piece)) {
+                list(one.times(pieces));
             }
             say("breading");
             if (piece.frozen()) {
@@ -228,8 +249,9 @@ public record Quantities(
         }
 
         void parcel(Parcel parcel, Dress dress) {
+            part = Part.COVER;
             cut = parcel.sheetSize(piece, layersMm(dress));
-            amounts.add(new Amount(
+            list(new Amount(
                     StuffNames.of(parcel.of() == Sheet.FOIL ? "sheets-of-foil" : "sheets-of-parchment"),
                     (double) cut.layers() * pieces,
                     Measure.PIECE));
@@ -256,6 +278,7 @@ public record Quantities(
         }
 
         void sides(List<Vegetable> sides) {
+            part = Part.BESIDE;
             for (Vegetable side : sides) {
                 add(Message.word(side), SIDE_EACH_G, Measure.GRAM);
                 say("side-beside", "side", Message.word(side).opening(), "minutes", Dress.SIDES_MINUTES);
@@ -263,6 +286,7 @@ public record Quantities(
         }
 
         void salt(SaltCrust crust, double bagG, double saltThereG) {
+            part = Part.COVER;
             need = SaltNeed.of(crust, piece);
             if (saltThereG > 0 && saltThereG < need.saltG() * pieces) {
                 double coat = SaltNeed.coatMm(crust, piece, saltThereG / pieces);
@@ -275,9 +299,9 @@ public record Quantities(
                         "wanted",
                         mm(crust.coatMm()));
             }
-            amounts.add(new Amount(Message.word(crust.salt()), need.saltG() * pieces, Measure.GRAM));
+            list(new Amount(Message.word(crust.salt()), need.saltG() * pieces, Measure.GRAM));
             if (need.whites() > 0) {
-                amounts.add(new Amount(StuffNames.of("egg-whites"), (double) need.whites() * pieces, Measure.PIECE));
+                list(new Amount(StuffNames.of("egg-whites"), (double) need.whites() * pieces, Measure.PIECE));
             }
             if (need.waterMl() > 0) {
                 add("water-by-splashes", need.waterMl(), Measure.MILLILITRE);

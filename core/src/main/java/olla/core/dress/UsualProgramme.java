@@ -156,8 +156,11 @@ public final class UsualProgramme {
         }
         List<Stage> stages = programme.stages();
         int opened = stages.indexOf(new Uncover());
-        int topped = stages.indexOf(new Add(What.TOPPING));
-        if (dress.closed().isPresent() && topped >= 0 && topped < opened) {
+        int topped = 0;
+        while (topped < stages.size() && !(stages.get(topped) instanceof Add add && add.what() == What.TOPPING)) {
+            topped++;
+        }
+        if (dress.closed().isPresent() && topped < opened) {
             refusals.add("programme", "refusal.shut-over-topping");
         }
     }

@@ -1,7 +1,11 @@
 package olla.core.oven;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
@@ -242,6 +246,23 @@ public record Programme(List<Stage> stages) {
     /** Whether it stands on the hob. */
     public boolean hob() {
         return stages.stream().anyMatch(s -> s instanceof Stage.Hob);
+    }
+
+    /** The same with what another says of the same additions, in their order. */
+    public Programme noted(Programme other) {
+        Map<Stage.What, Deque<String>> notes = new EnumMap<>(Stage.What.class);
+        for (Stage stage : other.stages) {
+            if (stage instanceof Stage.Add add) {
+                notes.computeIfAbsent(add.what(), w -> new ArrayDeque<>()).add(add.note());
+            }
+        }
+        return new Programme(stages.stream()
+                .map(stage -> stage instanceof Stage.Add add
+                                && !notes.getOrDefault(add.what(), new ArrayDeque<>())
+                                        .isEmpty()
+                        ? new Stage.Add(add.what(), notes.get(add.what()).poll())
+                        : stage)
+                .toList());
     }
 
     /** The first bake that waits for a middle and has no length yet; empty where every wait has been reckoned. */

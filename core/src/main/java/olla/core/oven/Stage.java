@@ -78,8 +78,14 @@ public sealed interface Stage {
      * Something goes on, or in beside it; takes no time.
      *
      * @param what what
+     * @param note what the cook says of it in their own words; empty where nothing is
      */
-    record Add(What what) implements Stage {}
+    record Add(What what, String note) implements Stage {
+        /** Of which nothing is said. */
+        public Add(What what) {
+            this(what, "");
+        }
+    }
 
     /** What closes it is opened; takes no time. */
     record Uncover() implements Stage {}

@@ -35,7 +35,7 @@ record HandStep(int index, double minute, Message say, Message hint) {
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
             if (stage instanceof Stage.Add add) {
-                steps.add(added(i, at, add.what(), waited(stages, i), raised(stages, i, dial)));
+                steps.add(added(i, at, add, waited(stages, i), raised(stages, i, dial)));
             } else if (stage instanceof Stage.Uncover) {
                 steps.add(new HandStep(
                         i,
@@ -81,12 +81,15 @@ record HandStep(int index, double minute, Message say, Message hint) {
         return last;
     }
 
-    private static HandStep added(int index, double minute, Stage.What what, Message waited, Message raised) {
+    private static HandStep added(int index, double minute, Stage.Add add, Message waited, Message raised) {
         // A topping needs no telling how.
+        Stage.What what = add.what();
+        // What the cook says of it comes first.
+        Message own = add.note().isEmpty() ? Message.NOTHING : Message.typed(add.note());
         Message how = what == Stage.What.TOPPING
                 ? Message.NOTHING
                 : Message.word(what).form("how");
-        Message hint = Message.sentences(how, waited, raised, QUICK);
+        Message hint = Message.sentences(own, how, waited, raised, QUICK);
         return new HandStep(index, minute, Message.word(what).form("say"), hint);
     }
 

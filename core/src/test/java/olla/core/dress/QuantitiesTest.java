@@ -216,4 +216,23 @@ class QuantitiesTest {
         assertThatThrownBy(() -> new Topping(Mix.CRUMB, Topping.When.BEFORE, 40))
                 .isInstanceOf(RefusedInput.class);
     }
+
+    /** What is bought once is still told apart by what it is for. */
+    @Test
+    void everyAmountBelongsToAPartOfTheDish() {
+        Dress dress = Dress.in(new Parcel(Sheet.FOIL))
+                .on(new Bed(List.of(Vegetable.LEEK), 10))
+                .lyingIn(Pour.PAN_SAUCE)
+                .spread(List.of(new Topping(Mix.BUTTER, Topping.When.BEFORE, 3)));
+        Quantities all = of(dress, HAKE, 2);
+        assertThat(all.byPart())
+                .extracting(Quantities.Of::part)
+                .containsSubsequence(Part.COVER, Part.BED, Part.LIQUID, Part.LIQUID, Part.ON, Part.ON);
+        assertThat(all.amounts().stream().filter(a -> a.what().key().equals("stuff.butter")))
+                .hasSize(1);
+        assertThat(all.byPart().stream()
+                        .filter(o -> o.amount().what().key().equals("stuff.butter"))
+                        .map(Quantities.Of::part))
+                .containsExactly(Part.LIQUID, Part.ON);
+    }
 }

@@ -24,6 +24,26 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Stages in order. */
 class ProgrammeTest {
 
+    /** What a cook says of what goes on is kept by the usual programme, each at its own moment. */
+    @Test
+    void whatIsSaidOfAnAdditionStaysWithIt() {
+        Stage bake = new Stage.Bake(200, OptionalDouble.empty());
+        Stage.Add sides = new Stage.Add(Stage.What.SIDES, "peas, a splash");
+        Stage.Add first = new Stage.Add(Stage.What.TOPPING, "paste");
+        Stage.Add second = new Stage.Add(Stage.What.TOPPING, "crumb");
+        Programme said = new Programme(List.of(bake, first, bake, sides, second, bake));
+        Programme usual = new Programme(List.of(
+                bake,
+                new Stage.Add(Stage.What.TOPPING),
+                bake,
+                new Stage.Add(Stage.What.TOPPING),
+                bake,
+                new Stage.Add(Stage.What.GLAZE),
+                bake));
+        assertThat(usual.noted(said).stages().subList(1, 6))
+                .containsExactly(first, bake, second, bake, new Stage.Add(Stage.What.GLAZE));
+    }
+
     /** A bake that waits for a middle waits until it is given its minutes, and is told apart from the one that is solved. */
     @Test
     void aBakeThatWaitsIsGivenItsMinutes() {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.doneness.Lethality;
 import olla.core.dress.Parcel;
+import olla.core.dress.Part;
 import olla.core.dress.Quantities;
 import olla.core.estimate.Estimate;
 import olla.core.fish.MeasuredBy;
@@ -83,6 +84,7 @@ public record EstimateAnswer(
      * A stage on the clock, with its length.
      *
      * @param open true where the length was solved
+     * @param note what the cook says of what is added
      * @param untilC it goes on until the coldest flesh has come to this, °C
      */
     public record StageSpanAnswer(
@@ -90,6 +92,7 @@ public record EstimateAnswer(
             @MaybeAbsent Double tempC,
             @MaybeAbsent Double share,
             @MaybeAbsent Stage.What what,
+            @MaybeAbsent String note,
             @MaybeAbsent Double untilC,
             boolean open,
             double fromMin,
@@ -103,7 +106,11 @@ public record EstimateAnswer(
     public record QuantitiesAnswer(
             List<AmountAnswer> amounts,
             List<Message> advice,
-            @MaybeAbsent SheetAnswer sheet) {}
+            @MaybeAbsent SheetAnswer sheet,
+            List<PartAnswer> byPart) {}
+
+    /** So much for one part of the dish. */
+    public record PartAnswer(Part part, AmountAnswer amount) {}
 
     /** So much of something, and how that is said: on a scale or in spoons; the value is in g or ml. */
     public record AmountAnswer(Message what, double value, Measure measure, Amount said) {
@@ -283,6 +290,7 @@ public record EstimateAnswer(
                     bake == null ? null : bake.tempC(),
                     bake == null ? null : bake.share(),
                     span.stage() instanceof Stage.Add add ? add.what() : null,
+                    span.stage() instanceof Stage.Add add && !add.note().isEmpty() ? add.note() : null,
                     bake == null ? null : maybe(bake.untilC()),
                     asked instanceof Stage.Bake b && b.minutes().isEmpty(),
                     round(span.fromMin()),
@@ -322,7 +330,10 @@ public record EstimateAnswer(
                                 sheet.alongMm(),
                                 sheet.layers(),
                                 question.dress().parcel().orElseThrow().fold()))
-                        .orElse(null));
+                        .orElse(null),
+                q.byPart().stream()
+                        .map(o -> new PartAnswer(o.part(), AmountAnswer.of(o.amount())))
+                        .toList());
     }
 
     private static TraceAnswer trace(Trace t) {

@@ -277,6 +277,7 @@ public record EstimateRequest(
      * @param share BAKE left open: its part of the open length against the others; 1 where it is not said
      * @param what ADD: what goes on or in
      * @param untilC BAKE: until the coldest flesh has come to this, °C; instead of minutes
+     * @param note ADD: what the cook says of it, at most 200 characters
      */
     public record StageInput(
             StageKind stage,
@@ -284,7 +285,8 @@ public record EstimateRequest(
             @MaybeAbsent Double minutes,
             @MaybeAbsent Double share,
             @MaybeAbsent What what,
-            @MaybeAbsent Double untilC) {}
+            @MaybeAbsent Double untilC,
+            @MaybeAbsent String note) {}
 
     /** Kinds of stage. */
     public enum StageKind {

@@ -10,6 +10,7 @@ import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import olla.server.query.EstimateRequest.StageInput;
 import olla.server.query.EstimateRequest.StageKind;
+import olla.server.web.Lengths;
 
 /** Reads a programme from a request. */
 final class ProgrammeReader {
@@ -62,6 +63,9 @@ final class ProgrammeReader {
                 if (input.what() == null) {
                     refusals.add("what", "missing.added", "choices", Message.codes(Stage.What.values()));
                 }
+                if (input.note() != null) {
+                    refusals.length("note", "stage-note", input.note(), 0, Lengths.RECIPE_LINE);
+                }
             }
             case HOB -> {
                 if (input.minutes() == null) {
@@ -86,7 +90,9 @@ final class ProgrammeReader {
             case HOB -> new Stage.Hob(input.minutes());
             case UNCOVER -> new Stage.Uncover();
             case GRILL -> new Stage.Grill(input.minutes());
-            case ADD -> new Stage.Add(input.what());
+            case ADD ->
+                new Stage.Add(
+                        input.what(), input.note() == null ? "" : input.note().strip());
             case TURN -> new Stage.Turn();
             case REST ->
                 new Stage.Rest(

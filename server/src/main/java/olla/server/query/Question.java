@@ -275,12 +275,13 @@ public record Question(
                     piece, dress, calibration(request).likely(request.oven().kind()), said);
         }
         return Estimator.usual(
-                piece,
-                dress,
-                calibration(request).likely(request.oven().kind()),
-                target,
-                said.bakeTempC(),
-                said.restMinutes());
+                        piece,
+                        dress,
+                        calibration(request).likely(request.oven().kind()),
+                        target,
+                        said.bakeTempC(),
+                        said.restMinutes())
+                .noted(said);
     }
 
     private static OptionalDouble optional(Double value) {

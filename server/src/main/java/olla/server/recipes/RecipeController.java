@@ -70,6 +70,12 @@ class RecipeController {
         return recipes.take(id, recipes.read(text));
     }
 
+    /** Reads lines of ingredients as cooks say them; stores nothing. */
+    @PostMapping("/ingredients")
+    List<LineView> lines(@RequestBody LinesRequest request) {
+        return recipes.lines(request);
+    }
+
     /** A list for the shop: like with like, as text and as CSV. */
     @PostMapping("/shopping")
     ShoppingList shopping(@RequestBody ShoppingRequest request) {

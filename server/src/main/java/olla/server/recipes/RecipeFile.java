@@ -1,11 +1,13 @@
 package olla.server.recipes;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import olla.core.dress.Part;
 import olla.core.messages.Message;
 import olla.core.messages.Refusal;
 import olla.core.messages.RefusedInput;
@@ -38,6 +40,8 @@ final class RecipeFile {
     private static final String TERMS = "urn:olla:terms#";
     private static final String CONTEXT = "@context";
     private static final String BENCH = "olla:bench";
+    private static final String PART = "olla:part";
+    private static final String TYPED = "olla:typed";
     private static final int LONGEST_TEXT = 20_000;
     private static final Pattern NUMBER = Pattern.compile("\\d++");
     private static final Pattern MARKUP = Pattern.compile("[<&]");
@@ -181,7 +185,9 @@ final class RecipeFile {
                 found.add(new Ingredient(
                         one.path("name").asString(""),
                         exactly(quantity.path("value").asDouble() / pieces),
-                        measure(quantity.path("unitCode").asString(""))));
+                        measure(quantity.path("unitCode").asString("")),
+                        part(one.path(PART).asString("")),
+                        one.path(TYPED).isString() ? one.path(TYPED).asString("") : null));
             }
         }
         JsonNode lines = object.has("recipeIngredient") ? object.path("recipeIngredient") : object.path("ingredients");
@@ -193,6 +199,14 @@ final class RecipeFile {
             found.add(IngredientLine.read(line.asString(""), pieces));
         }
         return found;
+    }
+
+    /* A part that this kitchen does not know is none. */
+    private static Part part(String name) {
+        return Arrays.stream(Part.values())
+                .filter(part -> part.name().equals(name))
+                .findFirst()
+                .orElse(null);
     }
 
     /* Six places: a share of a total times the pieces is the total again. */
@@ -306,6 +320,15 @@ final class RecipeFile {
                     .put("value", total)
                     .put("unitCode", unitCode(i.measure()))
                     .put("unitText", i.measure().name().toLowerCase(Locale.ROOT));
+            if (i.part() != null) {
+                one.put(PART, i.part().name());
+            }
+            if (i.typed() != null) {
+                one.put(TYPED, i.typed());
+            }
+        }
+        if (recipe.ingredients().stream().anyMatch(i -> i.part() != null || i.typed() != null)) {
+            explainTerms(out);
         }
     }
 }

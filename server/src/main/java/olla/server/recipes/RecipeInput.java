@@ -2,6 +2,7 @@ package olla.server.recipes;
 
 import java.util.List;
 import olla.core.doneness.Doneness;
+import olla.core.dress.Part;
 import olla.core.units.Measure;
 import olla.server.query.EstimateRequest.DressInput;
 import olla.server.query.EstimateRequest.StageInput;
@@ -37,6 +38,19 @@ public record RecipeInput(
      *
      * @param what 1 to 200 characters
      * @param value 0 to 100 000
+     * @param part what of the dish it belongs to; nothing in particular where it is not said
+     * @param typed how the cook said it, at most 200 characters; kept as it is
      */
-    public record Ingredient(String what, double value, Measure measure) {}
+    public record Ingredient(
+            String what,
+            double value,
+            Measure measure,
+            @MaybeAbsent Part part,
+            @MaybeAbsent String typed) {
+
+        /** One of which no more is said. */
+        public Ingredient(String what, double value, Measure measure) {
+            this(what, value, measure, null, null);
+        }
+    }
 }

@@ -159,6 +159,29 @@ public class RecipeService {
         return new Imported(original, input);
     }
 
+    /**
+     * Reads lines as cooks say them.
+     *
+     * @throws olla.core.messages.RefusedInput where there are too many of them, or one is longer than any is
+     */
+    List<LineView> lines(LinesRequest request) {
+        Refusals refusals = new Refusals();
+        refusals.range("pieces", "number-of-pieces", request.pieces(), 1, MOST_PIECES, Unit.NUMBER);
+        if (request.lines() == null
+                || request.lines().size() > MOST_INGREDIENTS
+                || request.lines().contains(null)) {
+            refusals.add("lines", "refusal.recipe-ingredients", "most", MOST_INGREDIENTS)
+                    .throwIfAny();
+        }
+        for (int i = 0; i < request.lines().size(); i++) {
+            refusals.length("lines." + i, "recipe-ingredient", request.lines().get(i), 0, Lengths.RECIPE_LINE);
+        }
+        refusals.throwIfAny();
+        return request.lines().stream()
+                .map(line -> LineView.of(IngredientLine.read(line, request.pieces())))
+                .toList();
+    }
+
     /** Takes a recipe that was read from a file. */
     @Transactional
     public RecipeView take(UUID id, Imported imported) {
@@ -265,6 +288,9 @@ public class RecipeService {
         if (ingredient == null || ingredient.measure() == null) {
             refusals.add(field, "missing.measure", "choices", Message.codes(Measure.values()));
             return;
+        }
+        if (ingredient.typed() != null) {
+            refusals.length(field + ".typed", "recipe-ingredient", ingredient.typed(), 0, Lengths.RECIPE_LINE);
         }
         refusals.length(field + ".what", "recipe-ingredient", ingredient.what(), 1, Lengths.RECIPE_LINE);
         refusals.range(

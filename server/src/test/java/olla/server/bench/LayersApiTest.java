@@ -136,6 +136,23 @@ class LayersApiTest {
                         "$.errors[0].message", containsString("stands before the one that goes on until done")));
     }
 
+    /** What a cook says of what goes on comes back at its moment, in the usual programme, too. */
+    @Test
+    void theCooksWordsStayAtTheirMoment() throws Exception {
+        String stages = BAKE + ",{\"stage\":\"ADD\",\"what\":\"TOPPING\",\"note\":\"rye crumb, pressed down\"}," + BAKE
+                + "," + REST;
+        String dress = "\"kind\":\"TOPPING\",\"toppings\":[{\"mix\":\"CRUMB\",\"when\":\"AFTER\",\"depthMm\":3}]";
+        for (boolean usual : new boolean[] {true, false}) {
+            ask(dress, stages, usual)
+                    .andExpect(status().isOk())
+                    .andExpect(jsonPath("$.programme[1].note").value("rye crumb, pressed down"))
+                    .andExpect(jsonPath("$.quantities.byPart[0].part").value("ON"));
+        }
+        ask(dress, stages.replace("rye", "x".repeat(300)), false)
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].message", containsString("A note beside a stage")));
+    }
+
     static Stream<Arguments> whatCannotBe() {
         return Stream.of(
                 arguments(

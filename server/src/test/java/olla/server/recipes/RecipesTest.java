@@ -393,4 +393,59 @@ class RecipesTest {
         assertThat(why(send(HttpMethod.POST, "/api/ovens", "application/json", "{\"name\":\"\"}")))
                 .contains("1 to 60 characters", "which kind of oven");
     }
+
+    /** Amounts as cooks say them (the sizes of hands and spoons: common practice, no source; pounds and ounces are exact). */
+    @ParameterizedTest
+    @CsvSource({
+        "¾ cup rye crumbs, 180, MILLILITRE, rye crumbs",
+        "2–3 tbsp oil, 37.5, MILLILITRE, oil",
+        "2-3 lemons, 2.5, PIECE, lemons",
+        "a handful of parsley, 30, GRAM, parsley",
+        "1 pound haddock, 453.59237, GRAM, haddock",
+        "8 ounces crab meat, 226.796185, GRAM, crab meat",
+        "340 g crab meat, 340, GRAM, crab meat",
+        "a knob of butter, 15, GRAM, butter",
+        "an onion, 1, PIECE, onion",
+        "a pinch of salt, 0.4, GRAM, salt",
+        "pepper, 0, PIECE, pepper"
+    })
+    void anAmountIsReadAsACookSaysIt(String line, double value, Measure measure, String what) {
+        Ingredient read = IngredientLine.read(line, 1);
+        assertThat(read.value()).isCloseTo(value, within(1e-6));
+        assertThat(read.measure()).isEqualTo(measure);
+        assertThat(read.what()).isEqualTo(what);
+    }
+
+    /** What was typed and what it belongs to go out in the file and come in again. */
+    @Test
+    void whatWasTypedAndWhatItIsForIsKept() throws Exception {
+        UUID id = UUID.randomUUID();
+        String recipe = """
+            {"name": "Crumbed hake", "pieces": 4, "ingredients": [
+               {"what":"rye crumbs","value":45.0,"measure":"MILLILITRE","part":"ON","typed":"¾ cup rye crumbs"},
+               {"what":"lemons","value":0.25,"measure":"PIECE","part":"SERVE"}], "steps": [], "notes": ""}
+            """;
+        written(write(id, recipe));
+        String file = send(HttpMethod.GET, "/api/recipes/" + id + "/file", "application/json", null)
+                .getBody();
+        assertThat(file).contains("\"olla:part\" : \"ON\"").contains("¾ cup rye crumbs");
+        JsonNode again = written(take(UUID.randomUUID(), file));
+        assertThat(again.path("recipe").path("ingredients"))
+                .isEqualTo(json.readTree(recipe).path("ingredients"));
+    }
+
+    @Test
+    void linesAreReadBackBeforeTheyAreKept() throws Exception {
+        JsonNode read = written(send(
+                HttpMethod.POST,
+                "/api/ingredients",
+                "application/json",
+                "{\"pieces\": 4, \"lines\": [\"1 pound butter\", \"salt\"]}"));
+        assertThat(read.get(0).path("ingredient").path("value").asDouble()).isCloseTo(113.4, within(0.01));
+        assertThat(read.get(0).path("read").asBoolean()).isTrue();
+        assertThat(read.get(1).path("read").asBoolean()).isFalse();
+        assertThat(why(send(
+                        HttpMethod.POST, "/api/ingredients", "application/json", "{\"pieces\": 4, \"lines\": [null]}")))
+                .contains("0 to 60 ingredients");
+    }
 }
