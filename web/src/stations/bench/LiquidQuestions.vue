@@ -9,7 +9,7 @@ import { useWay } from './way'
 
 /** What is poured round the fish, how much of it, and whether it is hot. */
 const bench = useBench()
-const { way, number } = useWay()
+const { way } = useWay()
 const { liquid } = useLayerLines()
 const parcel = computed(() => bench.on.dress === 'PARCHMENT' || bench.on.dress === 'FOIL')
 const liquids = computed(
@@ -37,7 +37,7 @@ function takeAway() {
     :sign="parcel ? t('ui.dress.each-parcel') : t('ui.dress.in-all')"
     :model-value="way.liquidMl ?? null"
     :refusal="bench.refusal('liquidMl')"
-    @update:model-value="(ml) => number('liquidMl', ml)"
+    @update:model-value="(liquidMl) => bench.say({ liquidMl, liquid: liquid ?? null, underlay: null })"
   />
   <ChoiceField
     :label="t('ui.dress.poured-in')"

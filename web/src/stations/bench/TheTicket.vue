@@ -8,6 +8,7 @@ import { minutesInWords } from '../../messages/time'
 import { halves, useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import CautionList from '../../components/CautionList.vue'
+import AheadDialog from './AheadDialog.vue'
 import ShoppingDialog from './ShoppingDialog.vue'
 import TicketAmounts from './TicketAmounts.vue'
 import TicketDoubts from './TicketDoubts.vue'
@@ -21,6 +22,7 @@ const bench = useBench()
 const units = useUnits()
 const tray = useTray()
 const shopping = ref(false)
+const ahead = ref(false)
 
 const answer = computed(() => bench.answer)
 const dial = computed(() => {
@@ -133,6 +135,7 @@ const print = () => window.print()
       <CautionList :cautions="known(answer)" :aria-label="t('ui.ticket.good-to-know')" />
       <CautionList class="printed" :cautions="later(answer)" />
       <ShoppingDialog v-if="shopping" v-model="shopping" />
+      <AheadDialog v-if="ahead" v-model="ahead" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
       <div class="actions">
         <button
@@ -144,6 +147,7 @@ const print = () => window.print()
         </button>
         <div class="more">
           <button class="quiet-action" @click="print">{{ t('ui.ticket.print') }}</button>
+          <button class="quiet-action" @click="ahead = true">{{ t('ui.ahead.open') }}</button>
           <button class="quiet-action" @click="shopping = true">{{ t('ui.ticket.shopping-list') }}</button>
           <button class="quiet-action" @click="tray.setAside()">{{ t('ui.ticket.add-to-the-tray') }}</button>
         </div>

@@ -179,6 +179,19 @@ class LayersJourneyTest {
         screen.tap(Part.button("Strike out Brown dish").in(Bench.DRESS));
     }
 
+    /** What is made ahead comes from the fridge: the ticket has it so, and it takes longer. */
+    @Test
+    void aDishMadeAheadComesFromTheFridge() {
+        bench.dress("topping");
+        screen.waitForText(Bench.STAGES, "grill on");
+        double fresh = minutesIn(screen.text(Bench.LIKELY));
+        screen.tap(Part.button("Ahead").in(Bench.TICKET));
+        screen.waitForText(Bench.DIALOG, "up to 3 days before");
+        assertThat(screen.objections()).isEmpty();
+        screen.tap(Part.button("Made ahead").in(Bench.DIALOG));
+        screen.until("longer from the fridge", () -> minutesIn(screen.text(Bench.LIKELY)) > fresh ? true : null);
+    }
+
     /** Where a stuffing sets the time, the ways out stand beside it with their minutes. */
     @Test
     void aStuffingThatGovernsHasItsWaysOut() {

@@ -38,12 +38,12 @@ class BenchController {
     @PostMapping("/alternatives")
     AlternativesAnswer alternatives(@RequestBody EstimateRequest request) {
         return reckoner.reckonLong(
-                () -> AlternativesAnswer.of(Question.of(request).alternatives()));
+                () -> AlternativesAnswer.of(Question.asked(request).alternatives()));
     }
 
     /** Reckons a bake. */
     @PostMapping("/estimates")
     EstimateAnswer estimate(@RequestBody EstimateRequest request) {
-        return reckoner.reckon(() -> EstimateAnswer.of(Question.of(request)));
+        return reckoner.reckon(() -> EstimateAnswer.of(Question.asked(request)));
     }
 }

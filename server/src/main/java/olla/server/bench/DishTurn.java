@@ -31,7 +31,7 @@ public record DishTurn(int index, double checkFromMin, double likelyMin, double 
         List<Question> questions = new ArrayList<>();
         for (int i = 0; i < dishes.size(); i++) {
             EstimateRequest dish = dishes.get(i);
-            questions.add(refusals.take("dishes." + i, () -> Question.of(dish)));
+            questions.add(refusals.take("dishes." + i, () -> Question.asked(dish)));
         }
         refusals.throwIfAny();
         Question first = questions.get(0);

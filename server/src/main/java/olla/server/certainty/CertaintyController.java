@@ -33,7 +33,7 @@ class CertaintyController {
         if (request.question() == null) {
             refusals.add("question", "missing.question").throwIfAny();
         }
-        Question question = refusals.take("question", () -> Question.of(request.question()));
+        Question question = refusals.take("question", () -> Question.asked(request.question()));
         refusals.throwIfAny();
         OvenRecord log = request.ovenId() == null ? OvenRecord.NONE : bakes.record(request.ovenId());
         return reckoner.reckonLong(

@@ -72,7 +72,7 @@ class CounterController {
             refusals.add("style", "missing.style", "choices", Message.codes(Style.values()));
         }
         refusals.throwIfAny();
-        Question question = refusals.take("bench", () -> Question.of(request.bench()));
+        Question question = refusals.take("bench", () -> Question.asked(request.bench()));
         TrayFit tray = request.tray() == null
                 ? null
                 : refusals.take(

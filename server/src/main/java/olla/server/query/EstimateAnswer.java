@@ -15,6 +15,7 @@ import olla.core.fish.Piece;
 import olla.core.fish.PlausibilityCheck.Slip;
 import olla.core.messages.Message;
 import olla.core.oven.Stage;
+import olla.core.plan.Ahead;
 import olla.core.plan.TrayFit;
 import olla.core.safety.Caution;
 import olla.core.simulation.Browning;
@@ -59,7 +60,15 @@ public record EstimateAnswer(
         List<CautionAnswer> cautions,
         List<Message> assumptions,
         List<SlipAnswer> slips,
-        @MaybeAbsent FitAnswer fit) {
+        @MaybeAbsent FitAnswer fit,
+        List<AheadAnswer> ahead) {
+
+    /**
+     * What can be made before the evening.
+     *
+     * @param hours how long before baking at the most; 0 for what has to wait until then
+     */
+    public record AheadAnswer(Part part, double hours, Message words) {}
 
     /**
      * Whether the pieces go into the vessel whose size was said.
@@ -243,7 +252,10 @@ public record EstimateAnswer(
                         .vessel()
                         .size()
                         .map(size -> fit(new TrayFit(size.lengthMm(), size.widthMm()), piece, question))
-                        .orElse(null));
+                        .orElse(null),
+                Ahead.of(piece, question.dress()).stream()
+                        .map(step -> new AheadAnswer(step.part(), step.hours(), step.words()))
+                        .toList());
     }
 
     private static FitAnswer fit(TrayFit vessel, Piece piece, Question question) {

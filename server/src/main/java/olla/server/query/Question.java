@@ -79,7 +79,10 @@ public record Question(
      * @throws olla.core.messages.RefusedInput a line for each field that will not do
      */
     public static Question of(EstimateRequest request) {
-        Refusals refusals = new Refusals();
+        return of(request, new Refusals());
+    }
+
+    private static Question of(EstimateRequest request, Refusals refusals) {
         Piece piece = refusals.take("piece", () -> piece(request.piece()));
         int pieces = request.pieces() == null ? 1 : request.pieces();
         Dress dress = refusals.take("dress", () -> DressReader.of(request.dress(), pieces));
@@ -112,6 +115,17 @@ public record Question(
                 request.dress().saltThereG() == null ? 0 : request.dress().saltThereG(),
                 assurance,
                 slips(request.piece(), piece));
+    }
+
+    /**
+     * Reads a request of somebody who is waiting for the answer: what means nothing where it stands is refused, too.
+     *
+     * @throws olla.core.messages.RefusedInput a line for each field that will not do
+     */
+    public static Question asked(EstimateRequest request) {
+        Refusals refusals = new Refusals();
+        UnusedFields.check(request.dress(), refusals);
+        return of(request, refusals);
     }
 
     /** The same fish to each target and at three dials. */

@@ -190,6 +190,26 @@ class LayersApiTest {
                 .andExpect(jsonPath("$.errors[*].message", hasItem(containsString(why))));
     }
 
+    static Stream<Arguments> whatMeansNothing() {
+        return Stream.of(
+                arguments("\"kind\":\"OPEN_TRAY\",\"coatMm\":8", "dress.coatMm"),
+                arguments("\"kind\":\"SALT_CRUST\",\"lid\":\"FOIL\"", "dress.lid"),
+                arguments("\"kind\":\"OPEN_TRAY\",\"opened\":true", "dress.opened"),
+                arguments("\"kind\":\"OPEN_TRAY\",\"liquidMl\":100", "dress.liquidMl"),
+                arguments("\"kind\":\"FOIL\",\"mix\":\"CRUMB\"", "dress.mix"),
+                arguments("\"kind\":\"BREADED\",\"fold\":\"HEART\"", "dress.fold"));
+    }
+
+    /** What would be ignored is refused, with its name. */
+    @ParameterizedTest
+    @MethodSource("whatMeansNothing")
+    void aFieldThatMeansNothingIsAnError(String dress, String field) throws Exception {
+        ask(dress, BAKE, true)
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath(
+                        "$.errors[?(@.field == '" + field + "')].message", hasItem(containsString("means nothing"))));
+    }
+
     @Test
     void theCatalogueKnowsWhatCanBeLaid() throws Exception {
         mvc.perform(get("/api/catalogue"))

@@ -194,6 +194,7 @@ class CatalogueFileTest {
             Family.of("Mix", "(?:grams|millilitres)\\(\"([a-z-]+)\"", "stuff.%s"),
             Family.of("Coat", "StuffNames\\.of\\(\"([a-z-]+)\"\\)", "stuff.%s"),
             Family.of("Coat", "[A-Z]\\(\"([a-z-]+)\"\\)[,;]", "stuff.%s"),
+            Family.of("Ahead", "add\\(Part\\.\\w+, [^\"]+\"([a-z-]+)\"", "ahead.%s"),
             Family.of("Style", "(?:well|care|poorly)\\(\"([a-z.-]+)\"\\)", "suits.%s"),
             Family.of("PrepList", "add\\(\"([a-z-]+)\", \\w+\\)", "prep.%s", "prep.%s.why"),
             Family.of("Carving", "new Step\\(Picture\\.(\\w+)\\)", "picture.%s", "picture.%s.how"),

@@ -252,8 +252,9 @@ class HostileInputTest {
     @Test
     void everyRequestIsUnderstoodOrRefusedInWords() throws IOException {
         Wire wire = new Wire(port);
-        JsonNode document = json.readTree(
-                wire.say(head("GET", "/v3/api-docs", List.of()), "").body());
+        // The API's description is longer than anything it may be asked.
+        JsonNode document = new ObjectMapper()
+                .readTree(wire.say(head("GET", "/v3/api-docs", List.of()), "").body());
         List<Sent> requests = requests(document);
         assertThat(requests).hasSizeGreaterThanOrEqualTo(AT_LEAST);
 
