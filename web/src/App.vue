@@ -19,6 +19,7 @@ const ELEMENT = {
   name: 'olla',
   el: {
     dialog: { close: t('ui.element.close') },
+    tag: { close: t('ui.element.leave-out') },
     select: {
       noMatch: t('ui.element.none'),
       noData: t('ui.element.empty'),

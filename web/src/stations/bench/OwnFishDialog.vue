@@ -103,6 +103,9 @@ form {
   display: grid;
   gap: 10px;
 }
+form :deep(.el-input__wrapper) {
+  min-height: 44px;
+}
 .there {
   margin: 14px 0 0;
   padding: 0;

@@ -58,11 +58,11 @@ const sure = computed(() => {
       <template v-if="bench.on.own">{{
         t('ui.own-fish.as', { fish: bench.species?.marketName ?? '' })
       }}</template>
-      <template v-else-if="bench.on.calledAs">{{
-        t('ui.own-fish.called', { name: bench.on.calledAs, fish: bench.species?.marketName ?? '' })
-      }}</template>
       <template v-else
-        ><i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.flesh }}</template
+        ><i>{{ bench.species?.scientificName }}</i> · {{ bench.species?.flesh
+        }}<template v-if="bench.on.calledAs">
+          · {{ t('ui.own-fish.called', { name: bench.on.calledAs }) }}</template
+        ></template
       >
     </p>
 

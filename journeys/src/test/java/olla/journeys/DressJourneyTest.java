@@ -327,7 +327,7 @@ class DressJourneyTest {
         screen.waitForText(Bench.TICKET, "rye crumbs");
         screen.until(
                 "the mix that is usual to go", () -> screen.text(Bench.TICKET).contains("hard cheese") ? null : true);
-        screen.tap(Part.button("Shopping list").in(Bench.TICKET));
+        screen.tap(Part.button("Shopping").in(Bench.TICKET));
         screen.waitForText(Bench.DIALOG, "450 g rye crumbs");
         screen.press(Keys.ESCAPE);
         screen.tap(Part.button("Put it in").in(Bench.TICKET));
@@ -377,7 +377,7 @@ class DressJourneyTest {
         screen.waitForText(Bench.BOOK, "celeriac");
         screen.tap(Part.button("Lay it on the bench").in(Bench.BOOK));
         screen.waitForText(Bench.STAGES, "sides in");
-        screen.tap(Part.button("Shopping list").in(Bench.TICKET));
+        screen.tap(Part.button("Shopping").in(Bench.TICKET));
         screen.waitForText(Bench.DIALOG, "zander");
         screen.waitForText(Bench.DIALOG, "celeriac");
         assertThat(screen.objections()).isEmpty();

@@ -88,7 +88,7 @@ class LanguageJourneyTest {
         "foil, /bench, BENCH, ddd, 1280",
         "tray-bake, /bench, BENCH, ddddd, 1280",
         "compare, /bench, BENCH, [Cómpáré, 1280",
-        "shopping, /bench, BENCH, [Shóppíñg líst, 1280",
+        "shopping, /bench, BENCH, [Shóppíñg, 1280",
         "recipe-book, /bench, BENCH, [Réçípé bóók, 1280",
         "oven-side, /oven, OVEN_SIDE, '', 1280",
         "check, /oven, OVEN_SIDE, l, 1280",

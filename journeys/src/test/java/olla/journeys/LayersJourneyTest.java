@@ -149,7 +149,7 @@ class LayersJourneyTest {
     @Test
     void aFishOfOnesOwnIsNotedAndATradeNameIsFound() {
         bench.fish("steelh", "Trout");
-        screen.waitForText(Bench.PIECE, "steelhead, reckoned as Trout");
+        screen.waitForText(Bench.PIECE, "asked for as steelhead");
         bench.fish("bannie", "Another fish");
         screen.type(Part.field("What you call it").in(Bench.DIALOG), "Bannie");
         assertThat(screen.objections()).isEmpty();
