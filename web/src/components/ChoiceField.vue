@@ -48,6 +48,9 @@ const several = computed(() => Array.isArray(props.chosen))
   min-width: 170px;
   flex: 2 1 170px;
 }
+.choice.several :deep(.el-select__selection.is-near) {
+  margin-left: 0;
+}
 .label {
   display: block;
   color: var(--ink-soft);

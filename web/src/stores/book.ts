@@ -11,11 +11,13 @@ import { useBench } from './bench'
 /** As finely as anybody weighs. */
 const sensible = (value: number) => (value >= 10 ? Math.round(value) : Math.round(value * 10) / 10)
 
+const nameOf = (amount: Amount) => amount.what.trim().toLowerCase()
+
 /** The same thing in the same measure stands once; how its sum is said is the first one's where there is but one. */
 function once(all: Amount[]): Amount[] {
   const sums = new Map<string, Amount>()
   for (const one of all) {
-    const key = `${one.measure} ${one.what.trim().toLowerCase()}`
+    const key = `${one.measure} ${nameOf(one)}`
     const there = sums.get(key)
     sums.set(
       key,
@@ -41,7 +43,6 @@ export const useBook = defineStore('book', () => {
     const view = id ? await forTonight(id, signal) : undefined
     if (id === followed.value) tonights.value = view ?? null
   })
-  watch([followed, () => bench.on.pieces, reader], () => void scale(), { immediate: true })
   /**
    * What is taken for tonight's dish: of each part of which the recipe says something the recipe's own words and amounts, of the
    * others what is usual.
@@ -53,10 +54,10 @@ export const useBook = defineStore('book', () => {
     if (!recipe) return usual.amounts
     const own = recipe.recipe.ingredients.map((i, at) => ({ part: i.part, amount: recipe.amounts[at]! }))
     const parts = new Set(own.map((o) => o.part).filter((part) => part !== undefined))
-    const left = usual.byPart.filter((o) => !parts.has(o.part)).map((o) => o.amount)
-    return once(
-      parts.size ? [...own.map((o) => o.amount), ...left] : [...usual.amounts, ...own.map((o) => o.amount)],
-    )
+    const named = new Set(own.map((o) => nameOf(o.amount)))
+    // What the recipe does not tell the part of stands for the usual thing of the same name.
+    const left = usual.byPart.filter((o) => !parts.has(o.part) && !named.has(nameOf(o.amount)))
+    return once([...own, ...left].map((o) => o.amount))
   })
 
   /** A new recipe that has not been answered yet. */
@@ -112,6 +113,8 @@ export const useBook = defineStore('book', () => {
   /** A recipe's amounts for the pieces that are on the bench. */
   const forTonight = (id: string, signal?: AbortSignal) =>
     tried(() => api.recipe(id, bench.on.pieces, signal))
+
+  watch([followed, () => bench.on.pieces, reader], () => void scale(), { immediate: true })
 
   /** What is on the bench, as a recipe: its dress, its programme, and what it takes for one piece. */
   function tonight(): RecipeInput {
