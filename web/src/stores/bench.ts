@@ -60,6 +60,8 @@ export interface OnBench {
   tempC: number
   /** The cook's own stages; null for the usual ones of the dress. */
   stages: StageInput[] | null
+  /** A recipe's stages, whose words the usual ones take over; null where there are none. */
+  told: StageInput[] | null
   doneness: Doneness
   /** A guest is pregnant, very young, old or ill. */
   atRisk: boolean
@@ -104,9 +106,16 @@ const FIRST: OnBench = {
   ovenId: null,
   tempC: 230,
   stages: null,
+  told: null,
   doneness: 'FLAKES',
   atRisk: false,
   parasites: 'UNKNOWN',
+}
+
+/** What the usual programme is made from: the dial, and what a recipe says of what goes on. */
+function usualStages({ told, tempC }: OnBench): StageInput[] {
+  if (!told) return [{ stage: 'BAKE', tempC }, { stage: 'REST' }]
+  return told.map((s) => (s.stage === 'BAKE' ? { stage: 'BAKE', tempC } : s))
 }
 
 /** The layer that a kind is about: its questions open with it. */
@@ -214,7 +223,7 @@ export const useBench = defineStore('bench', () => {
       },
       dress: { ...way.value, kind: on.value.dress },
       oven: { kind: oven.value.kind, calibration: oven.value.calibration },
-      programme: on.value.stages ?? [{ stage: 'BAKE', tempC: on.value.tempC }, { stage: 'REST' }],
+      programme: on.value.stages ?? usualStages(on.value),
       usual: on.value.stages === null,
       doneness: on.value.doneness,
       pieces: on.value.pieces,
@@ -286,7 +295,7 @@ export const useBench = defineStore('bench', () => {
   function setDress(dress: DressKind) {
     refitted.value = { dropped: [], put: [] }
     layer.value = ITS_LAYER[dress]
-    change({ dress, stages: null })
+    change({ dress, stages: null, told: null })
   }
 
   /** What a cut is measured to be, or what it usually is where nobody has. */
@@ -450,6 +459,7 @@ export const useBench = defineStore('bench', () => {
       ways: { ...on.value.ways, [dress]: said },
       tempC: programme.find((s) => s.stage === 'BAKE')?.tempC ?? FIRST.tempC,
       stages: plain ? null : programme,
+      told: plain && programme.some((s) => s.note) ? programme : null,
     }
   }
 

@@ -376,7 +376,7 @@ class DressJourneyTest {
         screen.tap(Part.button("Hake on a celeriac").in(Bench.RECIPES));
         screen.waitForText(Bench.BOOK, "celeriac");
         screen.tap(Part.button("Lay it on the bench").in(Bench.BOOK));
-        screen.waitForText(Bench.STAGES, "sides in");
+        screen.waitForText(Bench.STAGES, "sides in, tomatoes, cut side up");
         screen.tap(Part.button("Shopping").in(Bench.TICKET));
         screen.waitForText(Bench.DIALOG, "zander");
         screen.waitForText(Bench.DIALOG, "celeriac");
