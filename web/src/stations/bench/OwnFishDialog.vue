@@ -2,12 +2,12 @@
 import { ElInput } from 'element-plus'
 import 'element-plus/es/components/input/style/css'
 import { computed, ref } from 'vue'
-import { Problem } from '../../api/client'
 import { newId } from '../../api/id'
 import type { Build } from '../../api/types'
 import ChoiceField from '../../components/ChoiceField.vue'
 import NumberField from '../../components/NumberField.vue'
 import SideDialog from '../../components/SideDialog.vue'
+import { useTried } from '../../composables/tried'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
 import { useKitchen } from '../../stores/kitchen'
@@ -23,7 +23,7 @@ const name = ref(props.letters)
 const closest = ref(bench.on.species)
 const build = ref<Build | null>(null)
 const fat = ref<number | null>(null)
-const problem = ref('')
+const { problem, tried } = useTried()
 
 const species = computed(
   () => bench.catalogue?.species.map((s) => ({ value: s.key, words: s.marketName })) ?? [],
@@ -31,15 +31,6 @@ const species = computed(
 const builds = computed(() => bench.catalogue?.builds.map((b) => ({ value: b.build, words: b.words })) ?? [])
 const relation = computed(() => bench.catalogue?.species.find((s) => s.key === closest.value))
 
-async function tried(what: () => Promise<void>) {
-  problem.value = ''
-  try {
-    await what()
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    problem.value = failure.errors.map((e) => e.message).join(' ') || failure.message
-  }
-}
 const note = () =>
   tried(async () => {
     const noted = await kitchen.noteFish({

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { Problem } from '../../api/client'
 import { newId } from '../../api/id'
 import { ElInput } from 'element-plus'
 import 'element-plus/es/components/input/style/css'
 import ChoiceField from '../../components/ChoiceField.vue'
 import NumberField from '../../components/NumberField.vue'
 import * as labels from '../../messages/labels'
+import { useTried } from '../../composables/tried'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
 import { useKitchen } from '../../stores/kitchen'
@@ -42,7 +42,7 @@ function standIn(value: string) {
 /** The one that stands there is kept under a name; its id is the same until that is answered. */
 const naming = ref(false)
 const name = ref('')
-const problem = ref('')
+const { problem, tried } = useTried()
 let id = newId()
 async function keep() {
   const { vesselLengthMm: lengthMm, vesselWidthMm: widthMm } = way.value
@@ -52,15 +52,6 @@ async function keep() {
     id = newId()
     naming.value = false
   })
-}
-async function tried(what: () => Promise<void>) {
-  problem.value = ''
-  try {
-    await what()
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    problem.value = failure.errors.map((e) => e.message).join(' ') || failure.message
-  }
 }
 </script>
 
