@@ -96,7 +96,8 @@ export function useLayerLines() {
       ...(toppings.value.length < (bench.limits?.mostToppings ?? 1) ? [['top', t('ui.layers.on-top')]] : []),
       ...(there.has('bed') ? [] : [['bed', t('ui.layers.under-it')]]),
       ...(there.has('liquid') ? [] : [['liquid', t('ui.layers.poured')]]),
-      ...(there.has('cover') ? [] : [['cover', t('ui.layers.lid')]]),
+      // What is closed before the fish is on it shuts the fish out.
+      ...(there.has('cover') || kind.value === 'TRAY_BAKE' ? [] : [['cover', t('ui.layers.lid')]]),
       ...(there.has('beside') || parcel ? [] : [['beside', t('ui.layers.beside')]]),
     ] as [string, string][]
   })

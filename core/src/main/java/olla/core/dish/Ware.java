@@ -1,8 +1,8 @@
 package olla.core.dish;
 
 /**
- * What a vessel is made of, as a wall under what lies in it. Heat goes through the wall, and along it only by what lies on it; the upright sides
- * of a dish are not in it. Densities, heat capacities and conductivities of the materials (published: Incropera, tables of solids,
+ * What a vessel is made of, as a wall under what lies in it. Heat goes through the wall, and along it only by what lies on
+ * it; the upright sides of a dish are not in it. Densities, heat capacities and conductivities of the materials (published: Incropera, tables of solids,
  * rounded, from memory); thicknesses (common practice, no source).
  */
 public enum Ware {
@@ -20,8 +20,11 @@ public enum Ware {
     /** A pan of cast iron, 5 mm. */
     CAST_PAN(0.005, 50, 7200 * 460.0);
 
-    /** Emissivity of an underside: darkened steel, clay, glass and iron alike (about 0.9, from memory). */
-    public static final double UNDERSIDE_EMISSIVITY = 0.9;
+    /** Emissivity of aluminium foil, a little dulled by handling (0.1 to 0.3, from memory). */
+    public static final double FOIL_EMISSIVITY = 0.2;
+
+    /* Darkened steel, clay, glass and iron alike (about 0.9, from memory). */
+    private static final double DARK_EMISSIVITY = 0.9;
 
     private final double wallM;
     private final double conductivityWmK;
@@ -46,6 +49,11 @@ public enum Ware {
     /** Heat capacity of its wall, J/m³K. */
     public double heatCapacityJm3K() {
         return heatCapacityJm3K;
+    }
+
+    /** Emissivity of its underside, 0 to 1. */
+    public double undersideEmissivity() {
+        return this == FOIL_BOAT ? FOIL_EMISSIVITY : DARK_EMISSIVITY;
     }
 
     /** Whether it stands a flame: clay and glass crack on it, foil tears. */

@@ -161,17 +161,7 @@ public record Dress(
 
     /** In a parcel, under a lid, under salt. */
     public static Dress in(Enclosure closed) {
-        Dress open = open();
-        return new Dress(
-                open.vessel,
-                open.bed,
-                open.pour,
-                open.finish,
-                open.coat,
-                open.on,
-                Optional.of(closed),
-                open.sides,
-                false);
+        return open().closed(closed);
     }
 
     /** Oiled, onto a base that went in first. */
@@ -194,11 +184,6 @@ public record Dress(
     /** The same in a liquid. */
     public Dress lyingIn(Pour other) {
         return new Dress(vessel, bed, Optional.of(other), finish, coat, on, closed, sides, fishJoins);
-    }
-
-    /** The same with something else on its face. */
-    public Dress finished(Finish other) {
-        return new Dress(vessel, bed, pour, other, coat, on, closed, sides, fishJoins);
     }
 
     /** The same with this spread on it. */

@@ -179,8 +179,9 @@ public record Quantities(
         void bed(Dress dress) {
             part = Part.BED;
             Bed bed = dress.bed();
-            double beside = dress.fishJoins() ? Dress.BESIDE_MM : 0;
-            double area = dress.fishJoins() ? (piece.acrossMm() + 2 * beside) * piece.lengthMm() : piece.upperSideMm2();
+            double area = dress.fishJoins()
+                    ? (piece.acrossMm() + 2 * Dress.BESIDE_MM) * piece.lengthMm()
+                    : piece.upperSideMm2();
             double grams = area * bed.vegetablesMm() / 1000 * BED_G_CM3;
             for (Vegetable vegetable : bed.vegetables()) {
                 if (grams > 0) {

@@ -1,5 +1,7 @@
 package olla.core.dress;
 
+import olla.core.dish.Ware;
+
 /** What a parcel is folded from. */
 public enum Sheet {
     /**
@@ -7,8 +9,8 @@ public enum Sheet {
      * print 215 to 230 °C; Olla takes 220 (common practice, no source).
      */
     PARCHMENT(0.85, 220),
-    /** Aluminium foil, a little dulled by handling: emissivity 0.1 to 0.3 (from memory). No limit an oven reaches. */
-    FOIL(0.2, 400);
+    /** Aluminium foil. No limit an oven reaches. */
+    FOIL(Ware.FOIL_EMISSIVITY, 400);
 
     private final double emissivity;
     private final double limitC;

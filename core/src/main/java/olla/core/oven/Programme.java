@@ -127,7 +127,7 @@ public record Programme(List<Stage> stages) {
     }
 
     private static boolean isOpen(Stage stage) {
-        return stage instanceof Stage.Bake bake && bake.minutes().isEmpty();
+        return stage instanceof Stage.Bake bake && bake.open();
     }
 
     /**
@@ -263,6 +263,11 @@ public record Programme(List<Stage> stages) {
                         ? new Stage.Add(add.what(), notes.get(add.what()).poll())
                         : stage)
                 .toList());
+    }
+
+    /** How long it stands on the hob before anything else, minutes; 0 where it begins in the oven. */
+    public double hobFirstMinutes() {
+        return stages.get(0) instanceof Stage.Hob hob ? hob.minutes() : 0;
     }
 
     /** The first bake that waits for a middle and has no length yet; empty where every wait has been reckoned. */

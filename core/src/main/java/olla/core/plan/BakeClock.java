@@ -96,7 +96,11 @@ public final class BakeClock {
         double latest = Math.max(check, facts.window().noLaterThanMin() - tail);
         double done = Math.max(0, Math.min(latest, facts.takeOutMin().orElse(latest)));
         List<Moment> moments = new ArrayList<>();
-        moments.add(shut(0, Math.min(check, done), facts.nextLookMin().isPresent()));
+        double hob = Math.min(facts.programme().hobFirstMinutes(), Math.min(check, done));
+        if (hob > 0) {
+            moments.add(onTheHob(hob));
+        }
+        moments.add(shut(hob, Math.min(check, done), facts.nextLookMin().isPresent()));
         moments.add(check(Checking.of(facts), Math.min(check, done), done, grilled));
         if (grilled) {
             Double on = facts.stepsDone().get(grillAt);
@@ -141,6 +145,17 @@ public final class BakeClock {
         moments.add(new Moment(Phase.FORGOTTEN, say, hint, 60 * fromMin, Double.POSITIVE_INFINITY, Message.NOTHING));
         moments.removeIf(m -> m.untilSeconds() - m.fromSeconds() < 1e-6);
         return List.copyOf(moments);
+    }
+
+    /* Nothing is shut while it stands on a flame. */
+    private static Moment onTheHob(double until) {
+        return inMinutes(
+                Phase.SHUT,
+                Message.of("moment.hob"),
+                Message.of("moment.hob.how"),
+                0,
+                until,
+                Message.of("hand.into-the-oven.next"));
     }
 
     private static Moment shut(double from, double until, boolean looked) {

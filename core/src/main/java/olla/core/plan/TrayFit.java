@@ -58,13 +58,17 @@ public record TrayFit(double lengthMm, double widthMm) {
         return fitsAcross(length * BodyShape.WITHOUT_HEAD_AND_TAIL, piece.widthMm()) ? How.HEADLESS : How.NOT;
     }
 
-    /** How many such pieces lie in it side by side without touching; 0 where none goes in straight. */
-    public int holdsPieces(Piece piece) {
+    /** How many such pieces go in: side by side without touching, or the one that is turned or bent; 0 where none does. */
+    public int holds(Piece piece) {
+        How how = how(piece);
+        if (how != How.STRAIGHT) {
+            return how == How.NOT ? 0 : 1;
+        }
         double length = piece.lengthMm() + APART_MM;
         double across = piece.acrossMm() + APART_MM;
         int along = (int) (lengthMm / length) * (int) (widthMm / across);
         int turned = (int) (widthMm / length) * (int) (lengthMm / across);
-        return Math.max(along, turned);
+        return Math.max(1, Math.max(along, turned));
     }
 
     /** Whether a stiff thing of this size goes in, straight or by the diagonal. */

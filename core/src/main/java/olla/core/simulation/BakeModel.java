@@ -266,7 +266,13 @@ public final class BakeModel {
         double under = air + kind.underAboveAirC();
         return faces(
                 new Air(film, air, air + kind.wallsAboveAirC(), OVEN_VAPOUR_PA, 0),
-                new Face.Exposed(film + kind.underMoreWm2K(), under, under, Ware.UNDERSIDE_EMISSIVITY, 0, 0),
+                new Face.Exposed(
+                        film + kind.underMoreWm2K(),
+                        under,
+                        under,
+                        dish.vessel().ware().undersideEmissivity(),
+                        0,
+                        0),
                 uncovered);
     }
 
@@ -276,7 +282,7 @@ public final class BakeModel {
         double air = Stage.Grill.AIR_C;
         return faces(
                 new Air(film, air, air, OVEN_VAPOUR_PA, Stage.Grill.FLUX_W_M2),
-                new Face.Exposed(film, air, air, Ware.UNDERSIDE_EMISSIVITY, 0, 0),
+                new Face.Exposed(film, air, air, dish.vessel().ware().undersideEmissivity(), 0, 0),
                 uncovered);
     }
 

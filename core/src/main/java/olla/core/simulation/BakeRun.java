@@ -53,7 +53,7 @@ public final class BakeRun {
         List<Stage> stages = open().stages();
         List<Integer> at = new ArrayList<>();
         for (int i = 0; i < stages.size(); i++) {
-            if (stages.get(i) instanceof Stage.Bake bake && bake.minutes().isEmpty()) {
+            if (stages.get(i) instanceof Stage.Bake bake && bake.open()) {
                 at.add(i);
             }
         }

@@ -45,7 +45,7 @@ public final class WatchedRun {
     }
 
     private static boolean isOpen(Stage stage) {
-        return stage instanceof Stage.Bake bake && bake.minutes().isEmpty();
+        return stage instanceof Stage.Bake bake && bake.open();
     }
 
     private void go(BakeProgress progress, List<Stage> stages, int lastInOven, double strideMin) {

@@ -20,6 +20,13 @@ public record Spoons(int quarterCups, int tablespoons, int quarterTeaspoons) {
     /** A cup, ml. */
     public static final double CUP_ML = 240;
 
+    /** A handful of leaves, a pinch of salt, a knob of butter, g; a splash, ml (common practice, no source). */
+    public static final double HANDFUL_G = 30;
+
+    public static final double PINCH_G = 0.4;
+    public static final double KNOB_G = 15;
+    public static final double SPLASH_ML = 15;
+
     /* From here on a cook reaches for a cup, ml (common practice, no source). */
     private static final double CUPS_FROM_ML = 55;
 

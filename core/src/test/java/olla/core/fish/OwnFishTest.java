@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.OptionalDouble;
 import olla.core.messages.RefusedInput;
+import olla.core.safety.Assurance;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,5 +66,13 @@ class OwnFishTest {
         assertThatThrownBy(() -> new OwnFish("bannie", Species.COD, BodyShape.DEEP, 70))
                 .isInstanceOf(RefusedInput.class)
                 .hasMessageContaining("fatPercent");
+    }
+
+    /** A tuna of one's own is cautioned for as a tuna, and not let off what tuna is let off. */
+    @Test
+    void anExemptionIsNotHandedOn() {
+        assertThat(Assurance.NONE.freeOfParasites(Species.TUNA)).isTrue();
+        assertThat(Assurance.NONE.freeOfParasites(like(Species.TUNA))).isFalse();
+        assertThat(like(Species.TUNA).formsHistamine()).isTrue();
     }
 }

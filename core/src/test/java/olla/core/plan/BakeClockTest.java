@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
@@ -20,6 +21,7 @@ import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.oven.Programme;
+import olla.core.oven.Stage;
 import olla.core.plan.BakeFacts.Window;
 import olla.core.plan.Moment.Phase;
 import org.junit.jupiter.api.Test;
@@ -304,5 +306,17 @@ class BakeClockTest {
                     .isEqualTo(moments.get(i - 1).untilSeconds());
         }
         assertThat(moments.get(moments.size() - 1).untilSeconds()).isInfinite();
+    }
+
+    /** While it stands on a flame no door is told to stay shut; the oven comes after. */
+    @Test
+    void whatBeginsOnTheHobIsNotShut() {
+        Programme programme = new Programme(
+                List.of(new Stage.Hob(8), new Stage.Bake(200, OptionalDouble.empty()), new Stage.Rest(3)));
+        List<Moment> moments = BakeClock.moments(
+                BakeFacts.justIn(programme, Bakes.hake().piece(), Dress.open(), new BakeFacts.Window(20, 22, 25)));
+        assertThat(moments.get(0).say()).hasToString("moment.hob");
+        assertThat(moments.get(0).untilSeconds()).isEqualTo(480);
+        assertThat(moments).extracting(m -> m.say().key()).containsSubsequence("hand.into-the-oven", "moment.shut");
     }
 }

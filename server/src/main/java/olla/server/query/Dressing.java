@@ -21,11 +21,12 @@ public record Dressing(Dress dress, Programme programme) {
     /**
      * Reads both.
      *
+     * @param pieces how many share the vessel
      * @throws olla.core.messages.RefusedInput a line for each field that will not do, or where the two do not go together
      */
-    public static Dressing check(DressInput input, List<StageInput> stages) {
+    public static Dressing check(DressInput input, List<StageInput> stages, int pieces) {
         Refusals refusals = new Refusals();
-        Dress dress = refusals.take("dress", () -> DressReader.of(input, 1));
+        Dress dress = refusals.take("dress", () -> DressReader.of(input, pieces));
         Programme programme = refusals.take("programme", () -> ProgrammeReader.of(stages, dress));
         refusals.throwIfAny();
         boolean plain = programme.stages().stream().allMatch(s -> s instanceof Stage.Bake || s instanceof Stage.Rest);

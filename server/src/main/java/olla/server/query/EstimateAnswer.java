@@ -259,16 +259,12 @@ public record EstimateAnswer(
     }
 
     private static FitAnswer fit(TrayFit vessel, Piece piece, Question question) {
-        TrayFit.How how = vessel.how(piece);
-        int holds =
-                how == TrayFit.How.STRAIGHT ? Math.max(1, vessel.holdsPieces(piece)) : how == TrayFit.How.NOT ? 0 : 1;
+        int holds = vessel.holds(piece);
         Message count = Message.of("fit.holds", "pieces", holds, "wanted", question.pieces());
-        return new FitAnswer(
-                holds,
-                holds >= question.pieces(),
-                how == TrayFit.How.STRAIGHT
-                        ? count
-                        : Message.sentences(vessel.words(piece, question.dress().style()), count));
+        Message words = vessel.how(piece) == TrayFit.How.STRAIGHT
+                ? count
+                : Message.sentences(vessel.words(piece, question.dress().style()), count);
+        return new FitAnswer(holds, holds >= question.pieces(), words);
     }
 
     /**
@@ -304,7 +300,7 @@ public record EstimateAnswer(
                     span.stage() instanceof Stage.Add add ? add.what() : null,
                     span.stage() instanceof Stage.Add add && !add.note().isEmpty() ? add.note() : null,
                     bake == null ? null : maybe(bake.untilC()),
-                    asked instanceof Stage.Bake b && b.minutes().isEmpty(),
+                    asked instanceof Stage.Bake b && b.open(),
                     round(span.fromMin()),
                     round(span.toMin()),
                     round(span.coldestC())));

@@ -91,7 +91,14 @@ public record EstimateRequest(
             @MaybeAbsent Stuffing.Of fillingOf,
             @MaybeAbsent String ownName,
             @MaybeAbsent BodyShape build,
-            @MaybeAbsent Double fatPercent) {}
+            @MaybeAbsent Double fatPercent) {
+
+        /** A fish of which nothing else was said. */
+        public static PieceInput of(String species, Cut cut) {
+            return new PieceInput(
+                    species, cut, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+        }
+    }
 
     /**
      * The dress. Its kind says where it starts from: what is not said is as it usually is there. Every kind may have a vessel;

@@ -28,12 +28,6 @@ final class IngredientLine {
     /* "a handful", "an onion". */
     private static final Pattern ONE = Pattern.compile("^an? (?=\\S)", Pattern.CASE_INSENSITIVE);
 
-    /* What hands measure (common practice, no source): g, but of a splash ml. */
-    private static final double HANDFUL_G = 30;
-    private static final double PINCH_G = 0.4;
-    private static final double KNOB_G = 15;
-    private static final double SPLASH_ML = 15;
-
     private static final Pattern BLANKS = Pattern.compile("\\s++");
 
     private static final Map<String, Double> FRACTIONS =
@@ -84,10 +78,10 @@ final class IngredientLine {
             case "cup" -> Spoons.CUP_ML;
             case "oz", "ounce" -> Imperial.GRAMS_PER_OUNCE;
             case "lb", "pound" -> Imperial.GRAMS_PER_POUND;
-            case "handful" -> HANDFUL_G;
-            case "pinch", "pinche" -> PINCH_G;
-            case "knob" -> KNOB_G;
-            case "splash", "splashe" -> SPLASH_ML;
+            case "handful" -> Spoons.HANDFUL_G;
+            case "pinch", "pinche" -> Spoons.PINCH_G;
+            case "knob" -> Spoons.KNOB_G;
+            case "splash", "splashe" -> Spoons.SPLASH_ML;
             default -> 1;
         };
     }

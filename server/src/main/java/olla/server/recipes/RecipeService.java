@@ -279,7 +279,8 @@ public class RecipeService {
         if (input.bench() != null) {
             refusals.take(
                     "bench",
-                    () -> Dressing.check(input.bench().dress(), input.bench().programme()));
+                    () -> Dressing.check(
+                            input.bench().dress(), input.bench().programme(), Math.max(1, input.pieces())));
         }
         refusals.throwIfAny();
     }

@@ -448,4 +448,14 @@ class RecipesTest {
                         HttpMethod.POST, "/api/ingredients", "application/json", "{\"pieces\": 4, \"lines\": [null]}")))
                 .contains("0 to 60 ingredients");
     }
+
+    /** Stock for eight in one dish is no stock for one. */
+    @Test
+    void aRecipesLiquidIsSharedByItsPieces() throws Exception {
+        written(write(UUID.randomUUID(), """
+            {"name": "Hake in stock", "pieces": 8, "ingredients": [], "steps": [], "notes": "",
+             "bench": {"dress": {"kind": "OPEN_TRAY", "liquid": "STOCK", "liquidMl": 2000},
+                       "programme": [{"stage": "BAKE", "tempC": 200}, {"stage": "REST", "minutes": 3}], "usual": true}}
+            """));
+    }
 }

@@ -56,25 +56,7 @@ public class StoredQuestions {
 
     private static EstimateRequest whole(EstimateRequest r) {
         return new EstimateRequest(
-                r.piece() == null
-                        ? new PieceInput(
-                                "",
-                                Cut.PORTION,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null,
-                                null)
-                        : r.piece(),
+                r.piece() == null ? PieceInput.of("", Cut.PORTION) : r.piece(),
                 r.dress() == null || r.dress().kind() == null ? DressInput.of(DressKind.OPEN_TRAY) : r.dress(),
                 r.oven() == null || r.oven().kind() == null ? new OvenInput(OvenKind.STILL, null) : r.oven(),
                 r.programme() == null ? List.of() : r.programme(),
