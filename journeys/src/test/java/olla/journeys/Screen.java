@@ -13,6 +13,7 @@ import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.openqa.selenium.By;
+import org.openqa.selenium.ElementClickInterceptedException;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
@@ -174,12 +175,24 @@ final class Screen implements AutoCloseable {
 
     void tap(Part part) {
         taps++;
-        WebElement there = see(part);
         if ("option".equals(part.role())) {
-            // A long list is rolled to it, as a finger does.
-            driver.executeScript("arguments[0].scrollIntoView({ block: 'nearest' })", there);
+            until("a list that lies still at " + part, () -> tapInList(part));
+        } else {
+            see(part).click();
         }
-        there.click();
+    }
+
+    /** A list grows out of its field and may move while the answer lengthens the page: it is tapped where it lies then. */
+    private Boolean tapInList(Part part) {
+        WebElement there = see(part);
+        // A long list is rolled to it, as a finger does.
+        driver.executeScript("arguments[0].scrollIntoView({ block: 'nearest' })", there);
+        try {
+            there.click();
+            return true;
+        } catch (ElementClickInterceptedException e) {
+            return null;
+        }
     }
 
     void focus(Part part) {
