@@ -1,11 +1,12 @@
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import type { DressKind, StageInput } from '../src/api/types'
 import DishBar from '../src/stations/bench/DishBar.vue'
+import { useLayerLines } from '../src/stations/bench/layerLines'
 import { useBench } from '../src/stores/bench'
-import { refit, toppingsOf, wayOf, type Way } from '../src/stores/layers'
+import { sidesOf, toppingsOf, wayOf, type Way } from '../src/stores/layers'
 import { freshBrowser } from './helpers/browser'
 import { fakeServer } from './helpers/server'
 
@@ -23,8 +24,8 @@ function bench(dress: DressKind, said: Way) {
     liquids: [],
     cuts: [],
     schools: [],
-    limits: { mostToppings: 4, mostPieces: 100 },
-    usuals: { oneMore: LATE_CRUMB, bed: 'CITRUS', side: 'TOMATO', sidesMin: 5, toppingMm: 6 },
+    limits: { mostToppings: 4, mostSides: 3, mostPieces: 100 },
+    usuals: { oneMore: LATE_CRUMB, bed: 'CITRUS', side: 'TOMATO', sideMin: 5, splashMl: 15, toppingMm: 6 },
   } as never
   bench.change({ dress, ways: { [dress]: said } })
   return bench
@@ -94,57 +95,110 @@ describe('the layers of a dish', () => {
     expect(lines(bar)).toEqual(['fish, bare', 'spinach', 'wine and butter', 'glass', '+'])
   })
 
-  it('keep the stages that still go with them, and say what was changed in these', async () => {
+  it('are laid between two others, with the one above them', async () => {
     await lay('on top')
-    const grill: StageInput = { stage: 'GRILL', minutes: 2 }
-    const rest: StageInput = { stage: 'REST', minutes: 3 }
-    const topping: StageInput = { stage: 'ADD', what: 'TOPPING' }
-    const bake: StageInput = { stage: 'BAKE', tempC: 150 }
-    on.change({ stages: [bake, topping, grill, rest] })
-    on.say({ vessel: 'GLASS' })
-    expect(on.on.stages).toEqual([bake, topping, grill, rest])
+    const { layUnder } = useLayerLines()
+    layUnder(1)
+    expect(on.way.toppings!.map((one) => one.when ?? 'BEFORE')).toEqual(['BEFORE', 'AFTER', 'AFTER'])
+    layUnder(0)
+    expect(on.way.toppings!.map((one) => one.when ?? 'BEFORE')).toEqual([
+      'BEFORE',
+      'BEFORE',
+      'AFTER',
+      'AFTER',
+    ])
+    expect(on.layer).toBe('on:0')
+    expect(useLayerLines().room.value).toBe(false)
+  })
+
+  it('change places with those that go on together, and with no others', () => {
+    on.spread([{ mix: 'PASTE' }, { mix: 'CITRUS' }, LATE_CRUMB])
+    const { moveTopping } = useLayerLines()
+    expect(moveTopping(0, 1)).toBe(true)
+    expect(on.way.toppings!.map((one) => one.mix)).toEqual(['CITRUS', 'PASTE', 'CRUMB'])
+    expect(on.layer).toBe('on:1')
+    expect(moveTopping(1, 2)).toBe(false)
+    expect(on.way.toppings!.map((one) => one.mix)).toEqual(['CITRUS', 'PASTE', 'CRUMB'])
+  })
+
+  it('have each side beside them, with its own minutes, amount and splash', async () => {
+    await lay('beside it')
+    expect(lines(bar).slice(-2)).toEqual(['tomato, last 5 min', '+'])
+    await button(bar, 'With a splash').trigger('click')
+    expect(on.way.sides).toEqual([{ of: 'TOMATO', waterMl: 15 }])
+    expect(lines(bar).at(-2)).toBe('tomato, a splash, last 5 min')
+    await lay('beside it')
+    await lay('beside it')
+    await button(bar, 'Add a layer').trigger('click')
+    expect(bar.text()).not.toContain('+ beside it')
+    await button(bar, 'tomato, a splash').trigger('click')
     await button(bar, 'Take it away').trigger('click')
-    expect(on.on.stages).toEqual([bake, grill, rest])
-    expect(bar.text()).toContain('without topping on')
+    expect(on.way.sides).toEqual([{ of: 'TOMATO' }, { of: 'TOMATO' }])
   })
 })
 
-describe('a programme fitted to its dish', () => {
-  const bake: StageInput = { stage: 'BAKE', tempC: 200 }
+describe('what is dragged', () => {
+  it('comes back with one undo, however slow the hand was, and what was before stays', () => {
+    vi.useFakeTimers()
+    const on = bench('OPEN_TRAY', {})
+    on.change({ thicknessMm: 27 })
+    on.beginMove()
+    for (const thicknessMm of [26, 24, 22]) {
+      on.change({ thicknessMm })
+      vi.advanceTimersByTime(3000)
+    }
+    on.endMove()
+    on.change({ thicknessMm: 23 })
+    on.undo()
+    expect(on.on.thicknessMm).toBe(22)
+    on.undo()
+    expect(on.on.thicknessMm).toBe(27)
+    vi.useRealTimers()
+  })
+})
+
+describe('the stages of a cook', () => {
+  const bake: StageInput = { stage: 'BAKE', tempC: 150 }
   const rest: StageInput = { stage: 'REST', minutes: 3 }
+  const topping: StageInput = { stage: 'ADD', what: 'TOPPING' }
+  const fitted = { programme: [bake, rest], dropped: [topping], put: [] }
 
-  it('gets the opening that was asked for, and what comes after it', () => {
-    expect(refit([bake, rest], 'FOIL', { opened: true })).toEqual({
-      stages: [bake, { stage: 'UNCOVER' }, { ...bake, minutes: 3 }, rest],
-      dropped: [],
-      put: ['UNCOVER'],
+  it('are fitted to a layer that changed, once, and said; what was before comes back whole', async () => {
+    const on = bench('TOPPING', {})
+    const bar = mount(DishBar)
+    const asked = fakeServer(({ path, body }) => {
+      if (path !== '/api/estimates') return { status: 503 }
+      const more = (body as { fit?: boolean }).fit ? { fitted } : {}
+      return { status: 200, body: { bakeMinutes: 9, restMinutes: 3, sections: { layers: [] }, ...more } }
     })
-  })
-
-  it('loses what nothing on the dish asks for', () => {
-    const glaze: StageInput = { stage: 'ADD', what: 'GLAZE' }
-    expect(refit([bake, glaze, bake, rest], 'OPEN_TRAY', {}).dropped).toEqual(['GLAZE'])
-    expect(refit([bake, glaze, bake, rest], 'OPEN_TRAY', { finish: 'GLAZED' }).dropped).toEqual([])
-  })
-
-  it('keeps basting and lemon, which need no layer', () => {
-    const all: StageInput[] = [
-      bake,
-      { stage: 'ADD', what: 'BASTE' },
-      bake,
-      { stage: 'ADD', what: 'LEMON' },
-      bake,
-    ]
-    expect(refit(all, 'OPEN_TRAY', {}).stages).toEqual(all)
+    on.allOvens = [{ id: 1, kind: 'STILL', away: false }] as never
+    on.change({ stages: [bake, topping, rest] })
+    on.spread([])
+    expect(on.question!.fit).toBe(true)
+    await vi.waitFor(() => expect(bar.text()).toContain('without topping on'))
+    expect(on.on.stages).toEqual([bake, rest])
+    expect(on.question!.fit).toBeUndefined()
+    await vi.waitFor(() => expect((asked.at(-1)!.body as { fit?: boolean }).fit).toBeUndefined())
+    on.undo()
+    expect(on.on.stages).toEqual([bake, topping, rest])
+    expect(on.on.dress).toBe('TOPPING')
   })
 })
 
 describe('what is said of a dish', () => {
   it('is its own before what it shares', () => {
-    expect(wayOf('PARCHMENT', { vessel: 'GLASS', sides: ['PEAS'] }, { fold: 'HEART' })).toEqual({
+    expect(wayOf('PARCHMENT', { vessel: 'GLASS', sides: [{ of: 'PEAS' }] }, { fold: 'HEART' })).toEqual({
       vessel: 'GLASS',
       fold: 'HEART',
     })
+  })
+
+  it('has its sides as they used to be said, too', () => {
+    expect(sidesOf({ sides: ['PEAS', { of: 'LEEK', lastMin: 9 }] } as never)).toEqual([
+      { of: 'PEAS' },
+      { of: 'LEEK', lastMin: 9 },
+    ])
+    expect(sidesOf({})).toEqual([])
   })
 
   it('has one topping where only the kind says so', () => {

@@ -1,7 +1,9 @@
 import { effectScope, nextTick, ref } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { mount } from '@vue/test-utils'
 import type { Bake } from '../src/api/types'
-import { useOvenSide } from '../src/stations/oven/ovenSide'
+import ApartLines from '../src/stations/oven/ApartLines.vue'
+import { type Busy, useOvenSide } from '../src/stations/oven/ovenSide'
 import { useRunning } from '../src/stores/running'
 import { emptyApp } from './helpers/app'
 import { hake, tapped } from './helpers/bakes'
@@ -44,6 +46,20 @@ describe('the Oven side', () => {
     await side.main()
     await side.undo()
     expect(asked).toHaveLength(before)
+  })
+
+  it('lets one piece go and keeps the rest; the last one comes out with all', async () => {
+    const { side, asked } = await shows('hake', hake())
+    expect(side.stillIn).toBe(4)
+    void side.takeOneOut()
+    await nextTick()
+    expect(side.stillIn).toBe(3)
+    expect(side.isOut).toBe(false)
+    expect(side.bake!.apart[0]!.moments[0]!.phase).toBe('LACKS')
+    expect(asked.at(-1)!.body).toMatchObject({ kind: 'SOME_OUT', number: 1 })
+    const lines = mount(ApartLines, { props: { side: side as Busy } })
+    expect(lines.text()).toContain('Back into the oven')
+    expect(lines.text()).toContain('3 pieces are still in')
   })
 
   it('shows the first where none was asked for', async () => {

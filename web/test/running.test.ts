@@ -99,6 +99,23 @@ describe('a running bake on a screen', () => {
     expect(shown(running, id)).toBeDefined()
   })
 
+  it('is not taken away by such a list that comes after the line has told of it, and before it is answered', async () => {
+    const { running, source } = await screen()
+    const say: Record<string, (said: { status: number; body: unknown }) => void> = {}
+    answers = ({ method }) => new Promise((resolve) => (say[method] = resolve)) as never
+    const list = running.refresh()
+    const id = running.putIn('Hake', 1, {} as never, coming())
+    await vi.advanceTimersByTimeAsync(1)
+    source().tell(stream([hake({ id })]))
+    say.GET!({ status: 200, body: [] })
+    await list
+    expect(shown(running, id)).toBeDefined()
+    say.POST!({ status: 201, body: hake({ id }) })
+    await vi.advanceTimersByTimeAsync(1)
+    expect(running.waiting).toHaveLength(0)
+    expect(shown(running, id)).toBeDefined()
+  })
+
   it('is not taken away by a line that began before it was put in, unless the kitchen computer has it no longer', async () => {
     const { running, source } = await screen()
     answers = ({ method }) => ({ status: 200, body: method === 'GET' ? [hake({ id })] : hake({ id }) })

@@ -24,10 +24,14 @@ const props = defineProps<{
   slices?: boolean
   /** A stuffing is in it, and not herbs. */
   stuffed?: boolean
+  /** What lies on it can be grabbed. */
+  moves?: boolean
 }>()
 defineEmits<{
   /** A layer was tapped, by its place; null for the fish itself. */
   pick: [place: number | null]
+  /** A finger or a pointer went down on what lies on it, by its place. */
+  grab: [place: number, event: PointerEvent]
 }>()
 
 /** A minute's rounding. */
@@ -130,9 +134,10 @@ const flakes = computed(() => {
       :key="l.place"
       :d="l.path"
       class="layer"
-      :class="l.class"
+      :class="[l.class, { moves }]"
       :style="l.style"
       @click="$emit('pick', l.place)"
+      @pointerdown="(event) => $emit('grab', l.place, event)"
     />
   </g>
 </template>
@@ -157,6 +162,10 @@ const flakes = computed(() => {
 }
 .coat {
   fill: #c99f5a;
+}
+.coat.moves {
+  cursor: grab;
+  touch-action: none;
 }
 .crust {
   fill: url(#salt);

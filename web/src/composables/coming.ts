@@ -89,6 +89,7 @@ export function coming(
         next: '',
       },
     ],
+    apart: [],
     enoughFromMin: window.checkFromMin,
     checking: {
       say: t('check.piece'),

@@ -69,18 +69,22 @@ function takeOver(): void {
 
 const secondsBetween = (from: string, to: string) => Math.max(0, (Date.parse(to) - Date.parse(from)) / 1000)
 
-function out(bake: Bake, at: string): Partial<Bake> {
-  const seconds = secondsBetween(bake.startedAt, at)
+/** What follows where it comes out then, in seconds since. */
+function follows(bake: Bake, seconds: number): Moment[] {
   const seen = bake.look?.advice !== undefined && bake.look.advice !== 'GIVE_IT'
   // Never a calm sentence over raw fish, not even until the server has heard of it.
   const tooSoon = !seen && (bake.enoughFromMin === undefined || seconds / 60 < bake.enoughFromMin)
-  const follows = tooSoon ? bake.onceOutTooSoon : bake.onceOut
+  return tooSoon ? bake.onceOutTooSoon : bake.onceOut
+}
+
+function out(bake: Bake, at: string): Partial<Bake> {
+  const seconds = secondsBetween(bake.startedAt, at)
   const shifted = (m: Moment) => ({
     ...m,
     fromSeconds: m.fromSeconds + seconds,
     ...(m.untilSeconds === undefined ? {} : { untilSeconds: m.untilSeconds + seconds }),
   })
-  return { outAt: at, actualMin: seconds / 60, moments: follows.map(shifted) }
+  return { outAt: at, actualMin: seconds / 60, moments: follows(bake, seconds).map(shifted) }
 }
 
 function withPosted(bake: Bake, tap: Tap): Bake {
@@ -88,6 +92,11 @@ function withPosted(bake: Bake, tap: Tap): Bake {
   switch (tap.kind) {
     case 'OUT':
       return { ...told, ...out(bake, tap.at) }
+    case 'SOME_OUT': {
+      const moments = follows(bake, secondsBetween(bake.startedAt, tap.at))
+      const some = { id: tap.id, number: tap.number ?? 1, at: tap.at, moments }
+      return { ...told, apart: [...bake.apart.filter((a) => a.id !== tap.id), some] }
+    }
     case 'BACK':
       return { ...without(told, 'outAt', 'actualMin', 'lacks'), moments: [shutAgain(bake, tap.at)] }
     case 'PORTIONS':

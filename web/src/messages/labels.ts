@@ -252,6 +252,7 @@ export const TAPS: Record<TapKind, string> = {
   CUE: t('label.tap.CUE'),
   READ: t('label.tap.READ'),
   STEP: t('label.tap.STEP'),
+  SOME_OUT: t('label.tap.SOME_OUT'),
   OUT: t('label.tap.OUT'),
   BACK: t('label.tap.BACK'),
   TARGET: t('label.tap.TARGET'),

@@ -15,7 +15,7 @@ const LABELS: Record<UnitSet, () => string> = {
 }
 
 /** A kind of amount that changes its unit with the set. */
-export type Kind = 'heat' | 'mass' | 'length'
+export type Kind = 'heat' | 'mass' | 'length' | 'volume'
 
 const chosen = useLocalStorage<UnitSet>('olla.units', 'metric')
 const imperial = () => chosen.value === 'imperial'
@@ -23,6 +23,8 @@ const imperial = () => chosen.value === 'imperial'
 const GRAMS_PER_OUNCE = 28.349523125
 const OUNCES_PER_POUND = 16
 const MM_PER_INCH = 25.4
+/** The fluid ounce that American cups are counted in (published: NIST Handbook 44, appendix C, from memory). */
+const ML_PER_FLUID_OUNCE = 29.5735
 
 /** What a ruler shows between two inches. */
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞']
@@ -70,6 +72,16 @@ const UNITS: Record<Kind, Record<'metric' | 'imperial', Unit>> = {
       step: 1 / 8,
       from: (mm) => mm / MM_PER_INCH,
       to: (inch) => inch * MM_PER_INCH,
+    },
+  },
+  volume: {
+    metric: { sign: 'ml', places: 0, step: 5, from: same, to: same },
+    imperial: {
+      sign: 'fl oz',
+      places: 1,
+      step: 0.5,
+      from: (ml) => ml / ML_PER_FLUID_OUNCE,
+      to: (ounces) => ounces * ML_PER_FLUID_OUNCE,
     },
   },
 }

@@ -23,7 +23,7 @@ import type {
   StuffingOf,
   Topping,
 } from '../api/types'
-import { isShared, refit, wayOf, type Way } from './layers'
+import { isShared, wayOf, type Way } from './layers'
 import { CUTS, DRESS_BUTTONS, DRESSES } from '../messages/labels'
 import { reader } from '../messages/asked'
 import { latest } from '../composables/latest'
@@ -62,11 +62,16 @@ export interface OnBench {
   stages: StageInput[] | null
   /** A recipe's stages, whose words the usual ones take over; null where there are none. */
   told: StageInput[] | null
+  /** A layer was changed, and the cook's own stages have not been fitted to it yet. */
+  fit: boolean
   doneness: Doneness
   /** A guest is pregnant, very young, old or ill. */
   atRisk: boolean
   parasites: Parasites
 }
+
+/** Stages that a change of a layer left out, or put in. */
+export type Refitted = Record<'dropped' | 'put', StageInput[]>
 
 /** What is known of a fish that is not in the catalogue. */
 export type Own = Pick<OwnFish, 'name' | 'build' | 'fatPercent'>
@@ -107,6 +112,7 @@ const FIRST: OnBench = {
   tempC: 230,
   stages: null,
   told: null,
+  fit: false,
   doneness: 'FLAKES',
   atRisk: false,
   parasites: 'UNKNOWN',
@@ -175,6 +181,7 @@ export const useBench = defineStore('bench', () => {
   const minute = ref(0)
   const past: OnBench[] = []
   let lastMove = 0
+  let gesture: 'NONE' | 'BEGUN' | 'MOVING' = 'NONE'
   let lastField: string | undefined
 
   /** What the server holds a field to; nothing is known here by itself. */
@@ -196,8 +203,8 @@ export const useBench = defineStore('bench', () => {
   const way = computed<Way>(() => wayOf(on.value.dress, on.value.laid, on.value.ways[on.value.dress]))
   /** Which layer's questions are open; null for none. */
   const layer = ref<string | null>(null)
-  /** The moments that the last change of a layer left out of the cook's own stages, or put in. */
-  const refitted = ref<{ dropped: string[]; put: string[] }>({ dropped: [], put: [] })
+  /** The stages that the last change of a layer left out of the cook's own, or put in. */
+  const refitted = ref<Refitted>({ dropped: [], put: [] })
   const question = computed<Question | null>(() => {
     if (!oven.value) return null
     const { thicknessMm, massG, lengthMm, startTempC } = on.value
@@ -225,6 +232,7 @@ export const useBench = defineStore('bench', () => {
       oven: { kind: oven.value.kind, calibration: oven.value.calibration },
       programme: on.value.stages ?? usualStages(on.value),
       usual: on.value.stages === null,
+      ...(on.value.stages && on.value.fit ? { fit: true } : {}),
       doneness: on.value.doneness,
       pieces: on.value.pieces,
       atRisk: on.value.atRisk,
@@ -275,10 +283,9 @@ export const useBench = defineStore('bench', () => {
       if (value !== null && value !== undefined)
         Object.assign(isShared(as, field) ? laid : own, { [field]: value })
     }
-    const now = wayOf(as, laid, own)
-    const fitted = on.value.stages && refit(on.value.stages, as, now)
-    refitted.value = { dropped: fitted?.dropped ?? [], put: fitted?.put ?? [] }
-    change({ dress: as, laid, ways: { ...on.value.ways, [as]: own }, stages: fitted?.stages ?? null })
+    refitted.value = { dropped: [], put: [] }
+    const fit = on.value.stages !== null
+    change({ dress: as, laid, ways: { ...on.value.ways, [as]: own }, fit })
   }
 
   /** Lays toppings on it, from below to above: an open fish without any is bare. */
@@ -295,7 +302,7 @@ export const useBench = defineStore('bench', () => {
   function setDress(dress: DressKind) {
     refitted.value = { dropped: [], put: [] }
     layer.value = ITS_LAYER[dress]
-    change({ dress, stages: null, told: null })
+    change({ dress, stages: null, told: null, fit: false })
   }
 
   /** What a cut is measured to be, or what it usually is where nobody has. */
@@ -355,7 +362,9 @@ export const useBench = defineStore('bench', () => {
   function change(what: Partial<OnBench>, also: Partial<OnBench> = {}) {
     const now = Date.now()
     const fields = Object.keys(what)
-    const onward = fields.length === 1 && fields[0] === lastField && now - lastMove <= ONE_MOVE_MS
+    const soon = fields.length === 1 && fields[0] === lastField && now - lastMove <= ONE_MOVE_MS
+    const onward = gesture === 'NONE' ? soon : gesture === 'MOVING'
+    if (gesture === 'BEGUN') gesture = 'MOVING'
     if (!onward) {
       past.push({ ...on.value })
       if (past.length > MOST_UNDO) past.shift()
@@ -365,8 +374,13 @@ export const useBench = defineStore('bench', () => {
     Object.assign(on.value, what, also)
   }
 
-  /** What comes next is a move of its own for undo, however soon it comes. */
+  /** All that comes until {@link endMove} is one move for undo, however slow the hand is, and no part of one before. */
   function beginMove() {
+    gesture = 'BEGUN'
+  }
+
+  function endMove() {
+    gesture = 'NONE'
     lastMove = 0
   }
 
@@ -393,12 +407,20 @@ export const useBench = defineStore('bench', () => {
       const was = answer.value
       answer.value = await api.estimate(question.value, signal)
       problem.value = null
+      takeFitted(answer.value)
       // A hand that showed the pull goes on showing it; anywhere else it stays where the cook left it.
       const atPull = !was || Math.abs(minute.value - was.bakeMinutes) < AT_PULL_MIN
       minute.value = atPull ? answer.value.bakeMinutes : Math.min(minute.value, endMinute.value)
     },
     (refusal) => (problem.value = refusal),
   )
+
+  /** The cook's own stages as they go with the layers: no move of its own, and asked for once. */
+  function takeFitted({ fitted }: Answer) {
+    if (!fitted || !on.value.fit) return
+    refitted.value = { dropped: fitted.dropped, put: fitted.put }
+    Object.assign(on.value, { stages: fitted.programme, fit: false })
+  }
 
   /** How sure the answer is; asked once it is there, and of no other. */
   const sure = shallowRef<{ of: Question; certainty: Certainty } | null>(null)
@@ -447,6 +469,7 @@ export const useBench = defineStore('bench', () => {
       atRisk: past.atRisk ?? false,
       parasites: past.parasites ?? 'UNKNOWN',
       ...dressed(kind, said, past.programme, past.usual ?? false),
+      fit: past.fit ?? false,
     })
   }
 
@@ -460,6 +483,7 @@ export const useBench = defineStore('bench', () => {
       tempC: programme.find((s) => s.stage === 'BAKE')?.tempC ?? FIRST.tempC,
       stages: plain ? null : programme,
       told: plain && programme.some((s) => s.note) ? programme : null,
+      fit: false,
     }
   }
 
@@ -552,6 +576,7 @@ export const useBench = defineStore('bench', () => {
     thicker,
     hotter,
     beginMove,
+    endMove,
     undo,
     refusal,
     nextDress,

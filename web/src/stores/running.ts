@@ -25,6 +25,12 @@ const STEADY_MS = 400
 /** How often it is noted that this screen was there, ms: as finely as its absence is told. */
 const SEEN_MS = 10_000
 
+/** Which of a bake's moments holds after so many seconds. */
+export function momentAt(moments: Moment[], seconds: number): Moment {
+  const found = moments.find((m) => m.untilSeconds === undefined || seconds < m.untilSeconds)
+  return found ?? moments[moments.length - 1]!
+}
+
 /**
  * The bakes in an oven, on the board, or lately in the log with their leftovers. The server keeps the moments; this keeps a
  * copy, the server's clock, what could not be reached and what could not be sent.
@@ -91,6 +97,7 @@ export const useRunning = defineStore('running', () => {
       return
     }
     asTold.set(bake.id, bake)
+    heardIn.set(bake.id, ++turns)
     put(bake)
   }
 
@@ -111,7 +118,7 @@ export const useRunning = defineStore('running', () => {
     setClock(bake.now)
     const told = connected.value ? asTold.get(bake.id) : undefined
     const asMuch = told && told.revision >= bake.revision && (bake.reckoning || !told.reckoning)
-    if (!asMuch) put(bake)
+    if (!asMuch || !followed.value.some((b) => b.id === bake.id)) put(bake)
     logTurn.value++
     return bake
   }
@@ -126,13 +133,16 @@ export const useRunning = defineStore('running', () => {
     if (!(failure instanceof Problem)) throw failure
   }
 
-  /** When a bake's tap was answered last, counted in answers: what was asked for before cannot know of it. */
-  const answeredIn = new Map<string, number>()
-  let answers = 0
+  /** When a bake was last heard of, from the line or as a tap's answer, counted: what was asked for before cannot know of it. */
+  const heardIn = new Map<string, number>()
+  let turns = 0
+  /** Bakes of which a tap was answered. */
+  const answered = new Set<string>()
 
   const outbox = useOutbox(
     (bake, parcel) => {
-      answeredIn.set(parcel.bakeId, ++answers)
+      answered.add(parcel.bakeId)
+      heardIn.set(parcel.bakeId, ++turns)
       if (bake) take(bake)
       else if (parcel.path === `/api/bakes/${parcel.bakeId}`) forget(parcel.bakeId)
     },
@@ -145,8 +155,8 @@ export const useRunning = defineStore('running', () => {
   const unreachable = computed(() => !connected.value || !stored.value || outbox.stuck.value)
 
   async function refresh() {
-    const asked = answers
-    const since = (id: string) => (answeredIn.get(id) ?? 0) > asked
+    const asked = turns
+    const since = (id: string) => (heardIn.get(id) ?? 0) > asked
     try {
       const all = await api.running()
       if (all[0]) setClock(all[0].now)
@@ -167,7 +177,7 @@ export const useRunning = defineStore('running', () => {
       // Everything, whole: it takes the place of what was known. What was answered and no line has told yet is asked for.
       if (whole) {
         const told = new Set([...asTold.keys(), ...news.bakes.map((b) => b.id)])
-        followed.value = followed.value.filter((b) => !told.has(b.id) && answeredIn.has(b.id))
+        followed.value = followed.value.filter((b) => !told.has(b.id) && answered.has(b.id))
         if (followed.value.length) void refresh()
         asTold.clear()
       }
@@ -275,11 +285,7 @@ export const useRunning = defineStore('running', () => {
   const secondsIn = (bake: Bake) => (now.value - Date.parse(bake.startedAt)) / 1000
 
   /** What to do now. */
-  function moment(bake: Bake): Moment {
-    const seconds = secondsIn(bake)
-    const found = bake.moments.find((m) => m.untilSeconds === undefined || seconds < m.untilSeconds)
-    return found ?? bake.moments[bake.moments.length - 1]!
-  }
+  const moment = (bake: Bake): Moment => momentAt(bake.moments, secondsIn(bake))
 
   /** How long until something else is to be said, seconds; null where this stands until somebody taps. */
   function left(bake: Bake): number | null {

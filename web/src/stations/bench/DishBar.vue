@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import StepButtons from '../../components/StepButtons.vue'
-import { ADDED } from '../../messages/labels'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
+import type { StageInput } from '../../api/types'
 import BedQuestions from './BedQuestions.vue'
-import BesideQuestions from './BesideQuestions.vue'
 import CoatQuestions from './CoatQuestions.vue'
 import CoverQuestions from './CoverQuestions.vue'
 import FishQuestions from './FishQuestions.vue'
@@ -13,6 +12,8 @@ import { useLayerLines } from './layerLines'
 import LiquidQuestions from './LiquidQuestions.vue'
 import SaltQuestions from './SaltQuestions.vue'
 import SaltThere from './SaltThere.vue'
+import SideQuestions from './SideQuestions.vue'
+import { stageWords } from './stageWords'
 import ToppingQuestions from './ToppingQuestions.vue'
 import VesselQuestions from './VesselQuestions.vue'
 
@@ -23,18 +24,28 @@ const bench = useBench()
 const { lines, more, add } = useLayerLines()
 
 const open = computed(() => bench.layer)
-const topping = computed(() => (open.value?.startsWith('on:') ? Number(open.value.slice(3)) : null))
+const questions = ref<HTMLElement>()
+const plus = ref<HTMLElement>()
+/** A layer that was taken away takes its questions along, but not the keys. */
+watch(open, (now) => {
+  if (now === null && questions.value?.contains(document.activeElement))
+    void nextTick(() => plus.value?.focus())
+})
+/** Which of several such layers is open; null where it is none of them. */
+const nth = (kind: string) =>
+  open.value?.startsWith(`${kind}:`) ? Number(open.value.slice(kind.length + 1)) : null
+const topping = computed(() => nth('on'))
+const side = computed(() => nth('beside'))
 const named = computed(() => lines.value.find((line) => line.key === open.value)?.words ?? '')
 const toggle = (key: string) => (bench.layer = open.value === key ? null : key)
 const salt = computed(() => bench.on.dress === 'SALT_CRUST')
-const momentWords = (name: string) =>
-  name === 'UNCOVER' ? t('ui.stages.uncover') : ADDED[name as keyof typeof ADDED].toLowerCase()
+const stageInside = (stage: StageInput) => stageWords(stage).toLowerCase()
 /** What a change of a layer did to the cook's own stages. */
 const refitted = computed(() => {
   const { dropped, put } = bench.refitted
   const what = [
-    ...dropped.map((stage) => t('ui.layers.dropped', { stage: momentWords(stage) })),
-    ...put.map((stage) => t('ui.layers.put-in', { stage: momentWords(stage) })),
+    ...dropped.map((stage) => t('ui.layers.dropped', { stage: stageInside(stage) })),
+    ...put.map((stage) => t('ui.layers.put-in', { stage: stageInside(stage) })),
   ]
   return what.length ? t('ui.layers.refitted', { what: what.join(', ') }) : ''
 })
@@ -49,6 +60,7 @@ const refitted = computed(() => {
         </li>
         <li v-if="more.length">
           <button
+            ref="plus"
             class="plus"
             :aria-label="t('ui.layers.add')"
             :aria-expanded="open === 'add'"
@@ -81,6 +93,7 @@ const refitted = computed(() => {
     </div>
     <div
       v-else-if="open && named"
+      ref="questions"
       class="asked"
       role="group"
       :aria-label="t('ui.layers.questions', { layer: named })"
@@ -98,7 +111,7 @@ const refitted = computed(() => {
       <BedQuestions v-else-if="open === 'bed'" />
       <LiquidQuestions v-else-if="open === 'liquid'" />
       <VesselQuestions v-else-if="open === 'vessel'" />
-      <BesideQuestions v-else-if="open === 'beside'" />
+      <SideQuestions v-else-if="side !== null" :at="side" />
     </div>
     <p v-if="refitted" class="refitted" role="status">{{ refitted }}</p>
   </section>

@@ -33,8 +33,8 @@ function takeAway() {
     @choose="(of) => bench.say({ liquid: of, underlay: null })"
   />
   <NumberField
-    :label="t('ui.dress.how-much')"
-    :sign="parcel ? t('ui.dress.each-parcel') : t('ui.dress.in-all')"
+    :label="parcel ? t('ui.dress.how-much-each') : t('ui.dress.how-much')"
+    kind="volume"
     :model-value="way.liquidMl ?? null"
     :refusal="bench.refusal('liquidMl')"
     @update:model-value="(liquidMl) => bench.say({ liquidMl, liquid: liquid ?? null, underlay: null })"

@@ -105,6 +105,7 @@ function drag(event: PointerEvent) {
 }
 function letGo() {
   held.value = null
+  bench.endMove()
 }
 </script>
 

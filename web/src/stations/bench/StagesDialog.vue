@@ -8,6 +8,7 @@ import SideDialog from '../../components/SideDialog.vue'
 import { t } from '../../messages/say'
 import { asked, useBench } from '../../stores/bench'
 import { ADDED } from '../../messages/labels'
+import { stageWords } from './stageWords'
 
 /**
  * The programme as a list: each stage with its dial and its minutes, taken out, moved, and new ones put in. What is done here is
@@ -74,29 +75,13 @@ const MORE: [string, () => StageInput][] = [
 const FIRST: [string, () => StageInput][] = [
   [t('ui.stages.hob'), () => ({ stage: 'HOB', minutes: LASTS_MIN })],
 ]
-const named = (stage: StageInput) => {
-  switch (stage.stage) {
-    case 'BAKE':
-      return t('ui.stages.bake')
-    case 'GRILL':
-      return t('ui.stages.grill')
-    case 'HOB':
-      return t('ui.stages.hob')
-    case 'UNCOVER':
-      return t('ui.stages.uncover')
-    case 'ADD':
-      return ADDED[stage.what!]
-    default:
-      return t('ui.stages.turn')
-  }
-}
 </script>
 
 <template>
   <SideDialog v-model="shown" :title="t('ui.stages.title')" :widest="720">
     <ol class="stages" :aria-label="t('ui.stages.title')">
       <li v-for="(stage, i) in before" :key="i">
-        <b>{{ i + 1 }} {{ named(stage) }}</b>
+        <b>{{ i + 1 }} {{ stageWords(stage) }}</b>
         <NumberField
           v-if="stage.stage === 'BAKE'"
           :label="t('ui.stages.dial', { n: i + 1 })"

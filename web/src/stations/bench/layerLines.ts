@@ -1,10 +1,10 @@
 import { computed } from 'vue'
-import type { Topping } from '../../api/types'
+import type { Side, Topping } from '../../api/types'
 import * as labels from '../../messages/labels'
 import { t } from '../../messages/say'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
-import { toppingsOf } from '../../stores/layers'
+import { sidesOf, toppingsOf } from '../../stores/layers'
 
 /** A layer as it is listed: which one, and in words what it is. */
 export interface LayerLine {
@@ -21,12 +21,20 @@ export function useLayerLines() {
   const kind = computed(() => bench.on.dress)
   const way = computed(() => bench.way)
   const salt = computed(() => kind.value === 'SALT_CRUST')
+  const sides = computed(() => sidesOf(way.value))
+  /** What is closed before anything can join it. */
+  const shut = computed(() => ['SALT_CRUST', 'PARCHMENT', 'FOIL'].includes(kind.value))
   const toppings = computed(() => (salt.value ? [] : toppingsOf(kind.value, way.value)))
 
   function toppingWords({ mix = 'CRUMB', when = 'BEFORE', depthMm }: Topping): string {
     const deep = units.amount('length', depthMm ?? bench.catalogue?.usuals.toppingMm ?? 0)
     const words = `${t(`mix.${mix}`)}, ${deep}`
     return when === 'BEFORE' ? words : `${words}, ${labels.WHENS[when]}`
+  }
+
+  function sideWords({ of, lastMin, waterMl }: Side): string {
+    const minutes = lastMin ?? bench.catalogue?.usuals.sideMin ?? 0
+    return t('ui.layers.last-minutes', { side: t(`vegetable.${of}`), minutes, splash: Boolean(waterMl) })
   }
 
   function coverWords(): string | null {
@@ -76,29 +84,26 @@ export function useLayerLines() {
     if (!salt.value && bedWords().length) all.push({ key: 'bed', words: bedWords().join(', ') })
     if (!salt.value && liquid.value) all.push({ key: 'liquid', words: t(`liquid.${liquid.value}`) })
     all.push({ key: 'vessel', words: vesselWords() })
-    if (way.value.sides?.length)
-      all.push({
-        key: 'beside',
-        words: t('ui.layers.last-minutes', {
-          sides: way.value.sides.map((v) => t(`vegetable.${v}`)).join(', '),
-          minutes: bench.catalogue?.usuals.sidesMin ?? 0,
-        }),
-      })
+    if (!shut.value)
+      sides.value.forEach((side, i) => all.push({ key: `beside:${i}`, words: sideWords(side) }))
     return all
   })
 
+  /** Whether one more fits on top. */
+  const room = computed(() => !salt.value && toppings.value.length < (bench.limits?.mostToppings ?? 1))
   /** What can be laid besides what is there. */
   const more = computed(() => {
     if (salt.value) return []
     const there = new Set(lines.value.map((line) => line.key))
-    const parcel = kind.value === 'PARCHMENT' || kind.value === 'FOIL'
     return [
-      ...(toppings.value.length < (bench.limits?.mostToppings ?? 1) ? [['top', t('ui.layers.on-top')]] : []),
+      ...(room.value ? [['top', t('ui.layers.on-top')]] : []),
       ...(there.has('bed') ? [] : [['bed', t('ui.layers.under-it')]]),
       ...(there.has('liquid') ? [] : [['liquid', t('ui.layers.poured')]]),
       // What is closed before the fish is on it shuts the fish out.
       ...(there.has('cover') || kind.value === 'TRAY_BAKE' ? [] : [['cover', t('ui.layers.lid')]]),
-      ...(there.has('beside') || parcel ? [] : [['beside', t('ui.layers.beside')]]),
+      ...(shut.value || sides.value.length >= (bench.limits?.mostSides ?? 1)
+        ? []
+        : [['beside', t('ui.layers.beside')]]),
     ] as [string, string][]
   })
 
@@ -114,8 +119,46 @@ export function useLayerLines() {
     if (what === 'bed') bench.say({ vegetables: usuals ? [usuals.bed] : [] })
     if (what === 'liquid') bench.say({ liquid: 'WINE_BUTTER' })
     if (what === 'cover') bench.say({ lid: 'FOIL' })
-    if (what === 'beside') bench.say({ sides: usuals ? [usuals.side] : [] })
+    if (what === 'beside') {
+      bench.say({ sides: [...sides.value, ...(usuals ? [{ of: usuals.side }] : [])] })
+      bench.layer = `beside:${sides.value.length - 1}`
+      return
+    }
     bench.layer = what
+  }
+
+  /** Lays one more between two toppings, or under them: when the one above it goes on. */
+  function layUnder(place: number) {
+    const order = inOrder()
+    const when = toppings.value[order[place]!]?.when
+    const one = {
+      ...bench.catalogue?.usuals.oneMore,
+      ...(when === undefined ? { when: 'BEFORE' as const } : { when }),
+    }
+    const sorted = order.map((i) => toppings.value[i]!)
+    bench.spread([...sorted.slice(0, place), one, ...sorted.slice(place)])
+    bench.layer = `on:${place}`
+  }
+
+  /** Moves a topping to another's place, by their places from below; only among those that go on together. */
+  function moveTopping(from: number, to: number): boolean {
+    const sorted = inOrder().map((i) => toppings.value[i]!)
+    const when = (place: number) => sorted[place]?.when ?? 'BEFORE'
+    if (!sorted[from] || !sorted[to] || from === to || when(from) !== when(to)) return false
+    const [moved] = sorted.splice(from, 1)
+    sorted.splice(to, 0, moved!)
+    bench.spread(sorted)
+    bench.layer = `on:${to}`
+    return true
+  }
+
+  /** Which topping is drawn there, by its place from below; null where it is none. */
+  function toppingAt(place: number): number | null {
+    const drawn = bench.answer?.sections.layers ?? []
+    if (drawn[place]?.kind !== 'COAT') return null
+    const nth = drawn.slice(0, place).filter((l) => l.kind === 'COAT').length
+    const at = kind.value === 'BREADED' ? nth - 1 : nth
+    return at < 0 ? null : at
   }
 
   /** The line of a layer that was tapped in the drawing, by its place there; the fish's for null. */
@@ -130,9 +173,8 @@ export function useLayerLines() {
       case 'CRUST':
         return 'cover'
       case 'COAT': {
-        const nth = drawn.slice(0, place!).filter((l) => l.kind === 'COAT').length
-        if (kind.value !== 'BREADED') return `on:${inOrder()[nth]}`
-        return nth ? `on:${inOrder()[nth - 1]}` : 'coat'
+        const at = toppingAt(place!)
+        return at === null ? 'coat' : `on:${inOrder()[at]}`
       }
       default:
         return 'fish'
@@ -145,5 +187,5 @@ export function useLayerLines() {
     return toppings.value.map((_, i) => i).sort((a, b) => at(a) - at(b))
   }
 
-  return { lines, more, add, toppings, bed, citrus, liquid, layerAt }
+  return { lines, more, room, add, layUnder, moveTopping, toppings, bed, citrus, liquid, layerAt, toppingAt }
 }

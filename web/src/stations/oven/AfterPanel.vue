@@ -7,6 +7,7 @@ import type { Bake, TapKind } from '../../api/types'
 import { VERDICTS } from '../../messages/labels'
 import { clock, day, minutesInWords, runningClock } from '../../messages/time'
 import { useUnits } from '../../messages/units'
+import HowItWent from './HowItWent.vue'
 
 /** After the plates are out: what is left, a photo, the line in the log, and what the oven turned out to be. */
 const props = defineProps<{ bake: Bake; now: number }>()
@@ -138,6 +139,8 @@ function taken(event: Event) {
       </button>
       <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
     </figure>
+
+    <HowItWent v-if="bake.actualMin !== undefined && bake.revision >= 0" class="went" :bake="bake" />
   </section>
 </template>
 
@@ -189,6 +192,9 @@ h1 {
   margin: 0;
   font-size: 24px;
 }
+.went {
+  grid-column: 1 / 3;
+}
 .line p {
   margin: 4px 0;
 }
@@ -212,6 +218,8 @@ h1 {
   min-height: 72px;
 }
 figure {
+  grid-row: 1 / 3;
+  grid-column: 3;
   margin: 0;
 }
 img {
@@ -249,6 +257,11 @@ img {
   .after {
     grid-template-columns: minmax(0, 1fr);
     padding: 12px 14px;
+  }
+  .went,
+  figure {
+    grid-row: auto;
+    grid-column: 1;
   }
 }
 </style>

@@ -4,6 +4,7 @@ import { t } from '../../messages/say'
 import { clock } from '../../messages/time'
 import { useUnits } from '../../messages/units'
 import { useRunning } from '../../stores/running'
+import ApartLines from './ApartLines.vue'
 import BakeBar from './BakeBar.vue'
 import CourseChart from './CourseChart.vue'
 import type { Busy } from './ovenSide'
@@ -35,6 +36,7 @@ const units = useUnits()
       </p>
       <h1 aria-live="assertive">{{ side.moment.say }}</h1>
       <p class="hint">{{ side.moment.hint }}</p>
+      <ApartLines v-if="side.bake.apart.length" :side="side" />
       <p v-if="side.suspected" class="cold" role="status">
         <b>{{ side.suspicion }}</b>
         <button class="plain" @click="side.agree">{{ t('ui.oven.yes') }}</button>

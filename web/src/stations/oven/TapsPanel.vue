@@ -71,6 +71,13 @@ const running = useRunning()
         <button v-if="!side.isOut && !side.bake.held && !side.checking" class="plain" @click="side.look()">
           {{ t('ui.oven.look-now') }} <kbd>l</kbd>
         </button>
+        <button
+          v-if="!side.isOut && !side.bake.held && side.stillIn > 1"
+          class="plain"
+          @click="side.takeOneOut"
+        >
+          {{ t('ui.oven.one-piece-out') }}
+        </button>
         <button v-if="!side.isOut && !side.bake.held" class="plain" @click="emit('oven')">
           {{ t('ui.oven.the-oven') }}
         </button>

@@ -62,6 +62,11 @@ export function useOvenSide(id: () => string | undefined) {
       phase.value !== 'FORGOTTEN' &&
       (phase.value === 'CHECK' || phase.value === 'TAKE_OUT' || looking.value || Boolean(bake.value?.look)),
   )
+  /** How many pieces are still in the oven. */
+  const stillIn = computed(() => {
+    const b = bake.value
+    return (b?.card.question.pieces ?? 1) - (b?.apart ?? []).reduce((out, some) => out + some.number, 0)
+  })
   const carves = computed(() => (bake.value?.card.carving.length ?? 0) > 1)
   /** What can hurt somebody just now: the grill when it is next or on, opening and leftovers once it is out and done. */
   const cautions = computed(() =>
@@ -152,6 +157,8 @@ export function useOvenSide(id: () => string | undefined) {
   }
   const takeOut = () =>
     bake.value && !isOut.value && !bake.value.held && running.tap(bake.value, 'OUT', t('ui.tap.out'))
+  const takeOneOut = () =>
+    bake.value && running.tap(bake.value, 'SOME_OUT', t('ui.tap.some-out'), { number: 1 })
   const stepDone = () =>
     bake.value && running.tap(bake.value, 'STEP', t('ui.tap.done'), { number: moment.value!.step })
   const goIn = () => bake.value && running.tap(bake.value, 'IN', TAPS.IN)
@@ -233,6 +240,8 @@ export function useOvenSide(id: () => string | undefined) {
     notSo,
     undo,
     takeOut,
+    takeOneOut,
+    stillIn,
     stepDone,
     goIn,
     crack,

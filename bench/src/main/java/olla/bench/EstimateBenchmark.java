@@ -13,6 +13,7 @@ import olla.core.dress.Parcel;
 import olla.core.dress.Pour;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
+import olla.core.dress.Side;
 import olla.core.dress.Topping;
 import olla.core.dress.Vegetable;
 import olla.core.estimate.Estimate;
@@ -62,7 +63,7 @@ public class EstimateBenchmark {
                 Species.HAKE,
                 Cut.PORTION,
                 160,
-                Dress.onto(new Bed(List.of(Vegetable.POTATO), 20), Vegetable.TOMATO),
+                Dress.onto(new Bed(List.of(Vegetable.POTATO), 20), Side.of(Vegetable.TOMATO)),
                 200,
                 false),
         SIX_LAYERS(

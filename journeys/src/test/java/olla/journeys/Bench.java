@@ -52,6 +52,9 @@ final class Bench {
     static final Part PICTURE = Part.drawn(".cut image");
     static final Part CRUST = drawn("layer.crust");
     static final Part COAT = drawn("layer.coat");
+    /** Places in the cut where a layer can be laid, from above. */
+    static final Part PLUS = drawn("plus");
+
     static final Part BED = drawn("layer.bed");
     static final Part FILLING = drawn("layer.filling");
     static final Part FOIL = drawn("air.foil");

@@ -123,9 +123,10 @@ class LayersJourneyTest {
         screen.waitForText(Bench.STAGES, "on the hob");
         bench.layer("an iron pan");
         bench.choose("Stands in", "glass");
-        screen.waitForText(Bench.TICKET, "crack on a flame");
+        screen.waitForText(Bench.REFITTED, "without hob");
         screen.press("z");
-        screen.until("the pan again", () -> screen.text(Bench.TICKET).contains("crack on a flame") ? null : true);
+        screen.waitForText(Bench.STAGES, "on the hob");
+        screen.waitForText(Bench.LAYERS, "an iron pan");
         assertThat(screen.objections()).isEmpty();
     }
 
@@ -177,6 +178,27 @@ class LayersJourneyTest {
         bench.choose("Stands in", "Brown dish");
         screen.waitForText(Bench.LAYERS, "stoneware");
         screen.tap(Part.button("Strike out Brown dish").in(Bench.DRESS));
+    }
+
+    /** In the cut itself: one topping is dragged over the other, and a "+" lays a third between them. */
+    @Test
+    void theCutIsWhereLayersAreMovedAndLaid() {
+        bench.dress("topping");
+        bench.choose("Topping", "nut paste");
+        bench.lay("on top");
+        bench.choose("Topping", "citrus slices");
+        bench.choose("Goes on", "before");
+        screen.until("citrus above", () -> screen.text(Bench.LAYERS).startsWith("citrus") ? true : null);
+        screen.until("two drawn", () -> screen.shows(Bench.COAT.nth(1)) ? true : null);
+        screen.dragByItsTop(Bench.COAT, -40);
+        screen.until("the paste above", () -> screen.text(Bench.LAYERS).startsWith("nut paste") ? true : null);
+        screen.press("z");
+        screen.until("citrus above again", () -> screen.text(Bench.LAYERS).startsWith("citrus") ? true : null);
+        screen.tap(Bench.PLUS.nth(1));
+        screen.waitForText(Bench.LAYERS, "crumb, cheese");
+        assertThat(screen.text(Bench.LAYERS).lines().limit(3).map(line -> line.split(",")[0]))
+                .containsExactly("citrus slices", "crumb", "nut paste");
+        assertThat(screen.objections()).isEmpty();
     }
 
     /** What is made ahead comes from the fridge: the ticket has it so, and it takes longer. */

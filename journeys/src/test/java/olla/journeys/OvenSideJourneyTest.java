@@ -143,6 +143,22 @@ class OvenSideJourneyTest {
         }
     }
 
+    /** One that comes out too soon is said to be raw, by itself, while the rest goes on; and can be taken back. */
+    @Test
+    void onePieceIsLetGoAndTheRestIsKept() {
+        bench.openAfresh();
+        screen.press(Keys.ENTER);
+        screen.waitForText(OvenSide.SAYS, "Leave it shut");
+        screen.tap(Part.button("One piece out"));
+        screen.waitForText(OvenSide.APART, "One piece out at");
+        screen.waitForText(OvenSide.APART, "Put it back: it is not done");
+        screen.waitForText(OvenSide.APART, "3 pieces are still in");
+        assertThat(screen.text(OvenSide.SAYS)).isEqualTo("Leave it shut");
+        assertThat(screen.objections()).isEmpty();
+        screen.press("z");
+        screen.until("all four in again", () -> screen.shows(OvenSide.APART) ? null : true);
+    }
+
     @Test
     void aDeviceWhoseClockIsSetKeepsTheKitchensTime() {
         screen.open("/bench");

@@ -252,6 +252,21 @@ final class Screen implements AutoCloseable {
                 .perform();
     }
 
+    /** Takes hold of something where it is uppermost, beside its middle. */
+    void dragByItsTop(Part part, int down) {
+        WebElement there = see(part);
+        new Actions(driver)
+                .moveToElement(
+                        there,
+                        3 * there.getSize().getWidth() / 10,
+                        5 - there.getSize().getHeight() / 2)
+                .clickAndHold()
+                .moveByOffset(0, down / 2)
+                .moveByOffset(0, down - down / 2)
+                .release()
+                .perform();
+    }
+
     Object script(String code, Object... arguments) {
         return ((JavascriptExecutor) driver).executeScript(code, arguments);
     }

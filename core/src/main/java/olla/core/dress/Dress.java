@@ -30,7 +30,7 @@ import olla.core.units.Temperature;
  * @param coat what is pressed on all round
  * @param on what is spread on it, from below to above: what goes on later lies higher; at most 4
  * @param closed what closes it
- * @param sides quick sides that join for the last {@value #SIDES_MINUTES} minutes, at most 3
+ * @param sides what joins beside the fish for the last minutes, at most 3
  * @param fishJoins whether what it lies on goes in first, and the fish onto that once it is hot
  */
 public record Dress(
@@ -41,7 +41,7 @@ public record Dress(
         Optional<Coat> coat,
         List<Topping> on,
         Optional<Enclosure> closed,
-        List<Vegetable> sides,
+        List<Side> sides,
         boolean fishJoins) {
 
     /**
@@ -56,16 +56,11 @@ public record Dress(
     /** More of them do not stay on one another (common practice, no source). */
     public static final int MOST_TOPPINGS = 4;
 
-    /** Quick sides join for so long, minutes (common practice, no source). */
-    public static final double SIDES_MINUTES = 5;
-
-    /** What joins that nobody has said more of (common practice, no source). */
-    public static final Vegetable USUAL_SIDE = Vegetable.TOMATO;
-
     /** A base that went in first, or a liquid, reaches this far beyond the fish, mm (common practice, no source). */
     public static final double BESIDE_MM = 20;
 
-    private static final int MOST_SIDES = 3;
+    /** More kinds of side do not lie beside a fish (common practice, no source). */
+    public static final int MOST_SIDES = 3;
 
     /* From lean to oily flesh a bare face loses less; the straight line between the two is ours. */
     private static final double OILY_WETNESS = 0.15;
@@ -82,11 +77,6 @@ public record Dress(
         if (sides.size() > MOST_SIDES) {
             refusals.add("sides", "refusal.sides", "most", MOST_SIDES);
         }
-        for (Vegetable side : sides) {
-            if (!side.quick()) {
-                refusals.add("sides", "refusal.slow-side", "side", side);
-            }
-        }
         if (fishJoins && !bed.there() && pour.isEmpty()) {
             refusals.add("vegetables", "refusal.base-vegetables");
         }
@@ -102,7 +92,7 @@ public record Dress(
             Optional<Pour> pour,
             Optional<Coat> coat,
             List<Topping> on,
-            List<Vegetable> sides,
+            List<Side> sides,
             boolean fishJoins,
             Refusals refusals) {
         boolean salt = closed instanceof SaltCrust;
@@ -165,7 +155,7 @@ public record Dress(
     }
 
     /** Oiled, onto a base that went in first. */
-    public static Dress onto(Bed base, Vegetable... sides) {
+    public static Dress onto(Bed base, Side... sides) {
         Dress open = open(Finish.OILED);
         return new Dress(
                 open.vessel, base, open.pour, open.finish, open.coat, open.on, open.closed, List.of(sides), true);
@@ -192,7 +182,7 @@ public record Dress(
     }
 
     /** The same with sides that join for the last minutes. */
-    public Dress beside(List<Vegetable> other) {
+    public Dress beside(List<Side> other) {
         return new Dress(vessel, bed, pour, finish, coat, on, closed, other, fishJoins);
     }
 
@@ -243,6 +233,20 @@ public record Dress(
                 .filter(w -> w != When.BEFORE)
                 .distinct()
                 .toList();
+    }
+
+    /** How long before the end sides join, minutes, the first first. */
+    public List<Double> sideStarts() {
+        return sides.stream()
+                .map(Side::lastMin)
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .toList();
+    }
+
+    /** The sides that join so long before the end, minutes. */
+    public List<Side> sidesFrom(double lastMin) {
+        return sides.stream().filter(side -> side.lastMin() == lastMin).toList();
     }
 
     /** Whether it is glazed, and nothing spread over that keeps the brush off. */

@@ -47,9 +47,6 @@ public record Quantities(
     private static final double MARINADE_ML_DM2 = 15;
     private static final double GLAZE_ML_DM2 = 8;
 
-    /* A side beside one piece, g (common practice, no source). */
-    private static final double SIDE_EACH_G = 70;
-
     /* Of a film of sauce under and round the fish this much is free (common practice, no source). */
     private static final double FILM_FREE = 0.5;
 
@@ -278,11 +275,25 @@ public record Quantities(
                     + dress.on().stream().mapToDouble(Topping::depthMm).sum();
         }
 
-        void sides(List<Vegetable> sides) {
+        void sides(List<Side> sides) {
             part = Part.BESIDE;
-            for (Vegetable side : sides) {
-                add(Message.word(side), SIDE_EACH_G, Measure.GRAM);
-                say("side-beside", "side", Message.word(side).opening(), "minutes", Dress.SIDES_MINUTES);
+            for (Side side : sides) {
+                Message name = Message.word(side.of());
+                add(name, side.gEach(), Measure.GRAM);
+                if (side.waterMl() > 0) {
+                    add("water-beside", side.waterMl(), Measure.MILLILITRE);
+                }
+                say(
+                        "side-beside",
+                        "side",
+                        name.opening(),
+                        "minutes",
+                        Quantity.minutes(side.lastMin()),
+                        "splash",
+                        side.waterMl() > 0);
+                if (side.cookedFirst()) {
+                    first(List.of(side.of()));
+                }
             }
         }
 

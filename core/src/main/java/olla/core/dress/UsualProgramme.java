@@ -61,9 +61,11 @@ public final class UsualProgramme {
             stages.add(new Add(What.FISH));
         }
         untilDone(stages, dress, tempC);
-        if (!dress.sides().isEmpty()) {
+        List<Double> starts = dress.sideStarts();
+        for (int i = 0; i < starts.size(); i++) {
+            double next = i + 1 < starts.size() ? starts.get(i + 1) : 0;
             stages.add(new Add(What.SIDES));
-            stages.add(new Bake(tempC, OptionalDouble.of(Dress.SIDES_MINUTES)));
+            stages.add(new Bake(tempC, OptionalDouble.of(Math.max(Programme.LEAST_MINUTES, starts.get(i) - next))));
         }
         colour(stages, dress, oven, tempC);
         stages.add(new Rest(restMinutes));
@@ -94,7 +96,7 @@ public final class UsualProgramme {
 
     private static void colour(List<Stage> stages, Dress dress, OvenKind oven, double tempC) {
         boolean partWay = dress.goesOn(When.PART_WAY);
-        boolean grill = oven.grills() && !parchment(dress);
+        boolean grill = oven.grills() && grills(dress);
         if (dress.opened() && !partWay) {
             stages.add(new Uncover());
         }
@@ -113,6 +115,15 @@ public final class UsualProgramme {
         return new Bake(tempC, OptionalDouble.of(UNGRILLED_FRESH_MIN));
     }
 
+    /** Whether it may go under a grill: parchment burns, and salt only darkens. */
+    static boolean grills(Dress dress) {
+        return !underParchment(dress) && dress.salt().isEmpty();
+    }
+
+    private static boolean underParchment(Dress dress) {
+        return parchment(dress) || dress.closedBy(Sheet.PARCHMENT) && !dress.opened();
+    }
+
     private static boolean parchment(Dress dress) {
         return dress.parcel().filter(p -> p.of() == Sheet.PARCHMENT).isPresent();
     }
@@ -122,7 +133,7 @@ public final class UsualProgramme {
         if (programme.grills() && !oven.grills()) {
             refusals.add("programme", "refusal.no-grill");
         }
-        if (programme.grills() && (parchment(dress) || dress.closedBy(Sheet.PARCHMENT) && !dress.opened())) {
+        if (programme.grills() && underParchment(dress)) {
             refusals.add("programme", "refusal.grill-on-parchment");
         }
         if (programme.grills() && dress.salt().isPresent()) {

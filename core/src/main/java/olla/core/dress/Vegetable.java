@@ -47,9 +47,6 @@ public enum Vegetable {
         }
     }
 
-    /** What needs no longer than this can join a tray for the last minutes. */
-    public static final double QUICK_MINUTES = 8;
-
     /* The head starts are for this oven; one hotter or cooler is quicker or slower by half for 60 K (from memory). */
     private static final double TABLED_C = 200;
     private static final double HALVES_OVER_C = 60;
@@ -70,11 +67,6 @@ public enum Vegetable {
     /** What is done to it first. */
     public Message advice() {
         return Message.word(this).form("first");
-    }
-
-    /** Whether it is done in the last minutes beside the fish. */
-    public boolean quick() {
-        return minutes <= QUICK_MINUTES;
     }
 
     /** Whether it is sour enough to dissolve bare aluminium. */

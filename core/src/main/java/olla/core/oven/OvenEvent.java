@@ -34,6 +34,9 @@ public sealed interface OvenEvent {
      * @param seconds for how long, 1 to 600
      */
     record DoorOpened(double minute, double seconds) implements OvenEvent {
+        /** So long a door is open for whoever takes a piece out, s (common practice, no source). */
+        public static final double TAKING_OUT_S = 20;
+
         /** @throws olla.core.messages.RefusedInput where the length is out of range */
         public DoorOpened {
             new Refusals()

@@ -129,7 +129,7 @@ public final class BakeClock {
         } else {
             moments.add(takeOut(done));
         }
-        for (HandStep step : HandStep.of(facts.programme(), facts.window().likelyMin())) {
+        for (HandStep step : HandStep.of(facts)) {
             lay(moments, step, facts.stepsDone().get(step.index()));
         }
         return forgotten(moments, facts.backMin() + FORGOTTEN_MIN, IN_OVEN);

@@ -86,7 +86,7 @@ public record BakeFacts(
         if (dress.goesOn(Topping.When.BEFORE)) {
             return true;
         }
-        for (HandStep step : HandStep.of(programme, window.likelyMin())) {
+        for (HandStep step : HandStep.of(this)) {
             boolean topping =
                     programme.stages().get(step.index()) instanceof Stage.Add add && add.what() == Stage.What.TOPPING;
             if (topping) {

@@ -1,7 +1,9 @@
 package olla.core.plan;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
+import olla.core.dress.Side;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
 import olla.core.oven.Programme;
@@ -19,15 +21,13 @@ record HandStep(int index, double minute, Message say, Message hint) {
 
     private static final Message QUICK = Message.of("hand.quick");
 
-    /**
-     * The steps of a programme on the clock.
-     *
-     * @param likelyMin the whole bake, minutes: what is open is stretched to it
-     */
-    static List<HandStep> of(Programme programme, double likelyMin) {
-        Programme open = programme.opened();
+    /** The steps of a bake on the clock; what is open of it is stretched to when it is likely done. */
+    static List<HandStep> of(BakeFacts facts) {
+        Programme open = facts.programme().opened();
+        double likelyMin = facts.window().likelyMin();
         List<Stage> stages =
                 open.closed(Math.max(0, likelyMin - open.fixedMinutes())).stages();
+        Iterator<Double> starts = facts.dress().sideStarts().iterator();
         int tail = lastBake(stages);
         List<HandStep> steps = new ArrayList<>();
         double at = 0;
@@ -35,7 +35,10 @@ record HandStep(int index, double minute, Message say, Message hint) {
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
             if (stage instanceof Stage.Add add) {
-                steps.add(added(i, at, add, waited(stages, i), raised(stages, i, dial)));
+                Message how = add.what() == Stage.What.SIDES && starts.hasNext()
+                        ? beside(facts.dress().sidesFrom(starts.next()))
+                        : how(add.what());
+                steps.add(added(i, at, add, how, Message.sentences(waited(stages, i), raised(stages, i, dial))));
             } else if (stage instanceof Stage.Uncover) {
                 steps.add(new HandStep(
                         i,
@@ -81,16 +84,27 @@ record HandStep(int index, double minute, Message say, Message hint) {
         return last;
     }
 
-    private static HandStep added(int index, double minute, Stage.Add add, Message waited, Message raised) {
-        // A topping needs no telling how.
-        Stage.What what = add.what();
+    /* A topping needs no telling how. */
+    private static Message how(Stage.What what) {
+        return what == Stage.What.TOPPING ? Message.NOTHING : Message.word(what).form("how");
+    }
+
+    /* Which sides, and what is splashed on them. */
+    private static Message beside(List<Side> sides) {
+        List<Message> names = sides.stream().map(s -> Message.word(s.of())).toList();
+        return Message.of(
+                "hand.beside",
+                "sides",
+                Message.of(Message.LIST, Message.VALUE, names).opening(),
+                "splash",
+                sides.stream().anyMatch(s -> s.waterMl() > 0));
+    }
+
+    private static HandStep added(int index, double minute, Stage.Add add, Message how, Message heat) {
         // What the cook says of it comes first.
         Message own = add.note().isEmpty() ? Message.NOTHING : Message.typed(add.note());
-        Message how = what == Stage.What.TOPPING
-                ? Message.NOTHING
-                : Message.word(what).form("how");
-        Message hint = Message.sentences(own, how, waited, raised, QUICK);
-        return new HandStep(index, minute, Message.word(what).form("say"), hint);
+        Message hint = Message.sentences(own, how, heat, QUICK);
+        return new HandStep(index, minute, Message.word(add.what()).form("say"), hint);
     }
 
     /* How warm the middle is by then, where that was waited for. */

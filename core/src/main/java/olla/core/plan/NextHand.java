@@ -19,7 +19,7 @@ public record NextHand(double minute, Message say) {
     public static Optional<NextHand> after(BakeFacts facts, double minute) {
         double tail = facts.programme().tailMinutes();
         double grill = facts.window().likelyMin() - tail;
-        Optional<NextHand> step = HandStep.of(facts.programme(), facts.window().likelyMin()).stream()
+        Optional<NextHand> step = HandStep.of(facts).stream()
                 .filter(s -> s.minute() > minute && s.minute() <= grill + 1e-9)
                 .filter(s -> !facts.stepsDone().containsKey(s.index()))
                 .map(s -> new NextHand(s.minute(), s.say()))

@@ -7,10 +7,12 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import olla.core.dress.Coat.Dip;
 import olla.core.dress.Dress;
 import olla.core.dress.Mix;
 import olla.core.dress.Pour.Liquid;
+import olla.core.dress.Side;
 import olla.core.dress.Vegetable;
 import olla.core.fish.Filling;
 import olla.core.fish.Piece;
@@ -61,7 +63,9 @@ public enum Allergen {
         }
         dress.on().forEach(topping -> found.addAll(of(topping.mix())));
         dress.pour().ifPresent(pour -> found.addAll(of(pour.of())));
-        dress.bed().of().stream().filter(v -> v == Vegetable.CELERIAC).forEach(v -> found.add(CELERY));
+        Stream.concat(dress.bed().of().stream(), dress.sides().stream().map(Side::of))
+                .filter(v -> v == Vegetable.CELERIAC)
+                .forEach(v -> found.add(CELERY));
         dress.coat().ifPresent(coat -> found.addAll(of(coat.dip())));
         dress.salt().filter(salt -> salt.damping().whitesAKilo() > 0).ifPresent(salt -> found.add(EGG));
         return found;

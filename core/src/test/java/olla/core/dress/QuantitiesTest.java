@@ -187,12 +187,35 @@ class QuantitiesTest {
     /** Common practice, no source: potato slices need about 25 minutes at 200 °C. */
     @Test
     void aBaseGetsTheHeadStartOfItsSlowestKind() {
-        Dress bake = Dress.onto(new Bed(List.of(Vegetable.POTATO, Vegetable.LEEK), 25), Vegetable.TOMATO);
+        Dress bake = Dress.onto(new Bed(List.of(Vegetable.POTATO, Vegetable.LEEK), 25), Side.of(Vegetable.TOMATO));
         assertThat(bake.bed().headStartMinutes(200)).isEqualTo(25);
         assertThat(bake.bed().headStartMinutes(180)).isGreaterThan(25);
-        assertThatThrownBy(() -> Dress.onto(new Bed(List.of(Vegetable.POTATO), 25), Vegetable.CARROT))
-                .isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> Dress.onto(new Bed(List.of(), 25))).isInstanceOf(RefusedInput.class);
+    }
+
+    /** Common practice, no source: tomatoes join raw for the last minutes, carrots have to be parboiled for that. */
+    @Test
+    void eachSideHasItsAmountItsSplashAndWhatIsDoneFirst() {
+        Dress dress = Dress.open()
+                .beside(List.of(
+                        new Side(Vegetable.ASPARAGUS, 6, 90, 10),
+                        new Side(Vegetable.CARROT, 10, 60, 0),
+                        Side.of(Vegetable.TOMATO)));
+        Quantities quantities = of(dress, HAKE, 4);
+        assertThat(quantities.amounts())
+                .extracting(a -> a.what() + " " + a.value())
+                .containsExactly(
+                        "vegetable.ASPARAGUS 360.0",
+                        "stuff.water-beside 40.0",
+                        "vegetable.CARROT 240.0",
+                        "vegetable.TOMATO 280.0");
+        assertThat(quantities.advice())
+                .extracting(a -> a.values().get("first"))
+                .contains(Vegetable.CARROT.advice())
+                .doesNotContain(Vegetable.TOMATO.advice(), Vegetable.ASPARAGUS.advice());
+        assertThatThrownBy(() -> new Side(Vegetable.PEAS, 31, 70, 0)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> new Side(Vegetable.PEAS, 5, 0, 0)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> new Side(Vegetable.PEAS, 5, 70, 101)).isInstanceOf(RefusedInput.class);
     }
 
     @Test

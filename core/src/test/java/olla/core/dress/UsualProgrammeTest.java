@@ -29,7 +29,8 @@ class UsualProgrammeTest {
     private static final Topping LATE_CRUMB = new Topping(Mix.CRUMB, Topping.When.AFTER, 3);
     private static final Dress GLAZED = Dress.open(Finish.GLAZED);
     private static final Dress POTATO = Dress.onto(new Bed(List.of(Vegetable.POTATO), 20));
-    private static final Dress WITH_SIDES = Dress.onto(new Bed(List.of(Vegetable.POTATO), 20), Vegetable.TOMATO);
+    private static final Dress WITH_SIDES =
+            Dress.onto(new Bed(List.of(Vegetable.POTATO), 20), Side.of(Vegetable.TOMATO));
 
     private static final Dress OPENED = Dress.in(new Parcel(Sheet.FOIL, Parcel.Fold.SEAM_UP, false, true));
     private static final Dress OPENED_PAPER = Dress.in(new Parcel(Sheet.PARCHMENT, Parcel.Fold.HEART, false, true));
@@ -47,6 +48,7 @@ class UsualProgrammeTest {
         return said.toString();
     }
 
+    /** Dresses of every kind, each with the stages that it usually goes through. */
     static Stream<Arguments> dresses() {
         return Stream.of(
                 arguments(Dress.open(), "Bake Rest"),
@@ -186,11 +188,17 @@ class UsualProgrammeTest {
     }
 
     @Test
-    void onlyQuickSidesJoinAtTheEnd() {
-        assertThat(org.junit.jupiter.api.Assertions.assertThrows(
-                                RefusedInput.class,
-                                () -> Dress.onto(new Bed(List.of(Vegetable.ONION), 25), Vegetable.CARROT))
-                        .getMessage())
-                .contains("refusal.slow-side{side=CARROT}");
+    void eachSideJoinsInItsOwnTime() {
+        Dress dress = Dress.open()
+                .beside(List.of(
+                        new Side(Vegetable.ASPARAGUS, 5, 80, 15),
+                        new Side(Vegetable.POTATO, 12, 150, 0),
+                        Side.of(Vegetable.PEAS)));
+        Programme usual = UsualProgramme.programme(dress, 200, 3);
+        assertThat(kinds(usual)).isEqualTo("Bake SIDES Bake SIDES Bake Rest");
+        assertThat(((Stage.Bake) usual.stages().get(2)).minutes()).hasValue(7);
+        assertThat(((Stage.Bake) usual.stages().get(4)).minutes()).hasValue(5);
+        assertThat(dress.sideStarts()).containsExactly(12.0, 5.0);
+        assertThat(dress.sidesFrom(5)).extracting(Side::of).containsExactly(Vegetable.ASPARAGUS, Vegetable.PEAS);
     }
 }

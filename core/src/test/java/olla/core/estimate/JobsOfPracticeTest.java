@@ -26,6 +26,7 @@ import olla.core.dress.Pour;
 import olla.core.dress.Salt;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
+import olla.core.dress.Side;
 import olla.core.dress.Topping;
 import olla.core.dress.Topping.When;
 import olla.core.dress.Vegetable;
@@ -229,7 +230,8 @@ class JobsOfPracticeTest {
                 195,
                 14,
                 30));
-        Dress withSpears = Dress.open(Finish.OILED).beside(List.of(Vegetable.ASPARAGUS));
+        Dress withSpears =
+                Dress.open(Finish.OILED).beside(List.of(new Side(Vegetable.ASPARAGUS, 5, 70, Side.SPLASH_ML)));
         jobs.add(usually(
                 "sticks of three sizes, asparagus for the last five minutes: thin",
                 piece(Species.HAKE, Cut.STRIP, 15, 35),

@@ -14,8 +14,10 @@ import olla.core.dress.Mix;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
+import olla.core.dress.Side;
 import olla.core.dress.Topping;
 import olla.core.dress.UsualProgramme;
+import olla.core.dress.Vegetable;
 import olla.core.fish.Cut;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
@@ -43,6 +45,19 @@ class BakeClockTest {
 
     private static BakeFacts dressed(Piece piece, Dress dress) {
         return BakeFacts.justIn(UsualProgramme.programme(dress, 200, dress.usualRestMinutes()), piece, dress, WINDOW);
+    }
+
+    /** Each is told by its name when it is its turn. */
+    @Test
+    void sidesAreNamedAsTheyJoin() {
+        Dress dress = Dress.open()
+                .beside(List.of(Side.of(Vegetable.PEAS), new Side(Vegetable.CARROT, 8, 70, Side.SPLASH_ML)));
+        List<String> told = HandStep.of(dressed(HAKE, dress)).stream()
+                .map(step -> step.minute() + " " + step.hint())
+                .toList();
+        assertThat(told).hasSize(2);
+        assertThat(told.get(0)).startsWith("2.5").contains("vegetable.CARROT", "splash=true");
+        assertThat(told.get(1)).startsWith("5.5").contains("vegetable.PEAS", "splash=false");
     }
 
     private static BakeFacts with(

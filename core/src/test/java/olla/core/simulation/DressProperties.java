@@ -24,6 +24,7 @@ import olla.core.dress.Parcel;
 import olla.core.dress.Pour;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
+import olla.core.dress.Side;
 import olla.core.dress.Topping;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
@@ -68,7 +69,7 @@ class DressProperties {
                         .between(15, 40)
                         .map(depth -> Dress.onto(
                                 new Bed(List.of(Vegetable.LEEK), depth, Vegetable.Cutting.THIN_SLICES, Kept.MIXED),
-                                Vegetable.PEAS)));
+                                Side.of(Vegetable.PEAS))));
     }
 
     private static Arbitrary<Bed> beds() {

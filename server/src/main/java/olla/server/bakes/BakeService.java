@@ -15,6 +15,7 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import olla.core.doneness.Doneness;
+import olla.core.dress.Quantities;
 import olla.core.estimate.Certainty;
 import olla.core.estimate.Estimate;
 import olla.core.estimate.OvenRecord;
@@ -287,6 +288,7 @@ public class BakeService {
                 }
             }
             case DOOR -> numbered(input, "open-door", 1, 600, Unit.SECOND, refusals);
+            case SOME_OUT -> numbered(input, "pieces-out", 1, Quantities.MOST_PIECES, Unit.NUMBER, refusals);
             case STEP -> numbered(input, "stage-place", 0, MOST_STAGES, Unit.NUMBER, refusals);
             case TARGET -> {
                 if (input.doneness() == null) {
@@ -335,6 +337,13 @@ public class BakeService {
         }
         if (kind == TapKind.FORGOTTEN && at.isBefore(nobodyWaits)) {
             throw new NotNow("cannot.not-forgotten-yet");
+        }
+        if (kind == TapKind.SOME_OUT) {
+            int left = questions.understood(questions.asked(bake)).pieces()
+                    - timeline.someOut().stream().mapToInt(Tap::number).sum();
+            if (input.number() >= left) {
+                throw new NotNow("cannot.last-piece", "left", left);
+            }
         }
         if (kind == TapKind.TARGET) {
             // Judged as on the Bench: who eats, what was done about parasites.

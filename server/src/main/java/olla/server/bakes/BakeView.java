@@ -29,6 +29,7 @@ import olla.server.web.MaybeAbsent;
  * @param dialC what the dial stands at
  * @param onceOut the moments that would follow if it came out, in seconds since then
  * @param onceOutTooSoon the same where it comes out before {@code enoughFromMin}
+ * @param apart pieces that came out while the rest went on
  * @param enoughFromMin from which minute on its coast is enough; missing where none is in this oven
  * @param lacks what it lacks where it came out too soon
  * @param checking which piece to look at, where, how, as it is by then
@@ -71,6 +72,7 @@ public record BakeView(
         List<MomentView> moments,
         List<MomentView> onceOut,
         List<MomentView> onceOutTooSoon,
+        List<ApartView> apart,
         @MaybeAbsent Double enoughFromMin,
         @MaybeAbsent LacksView lacks,
         CheckingView checking,

@@ -342,8 +342,9 @@ public class BakeViews {
                 : carryOver.lacks(request, timeline, forecast, bake.enoughFromMin());
         BakeFacts facts = facts(rows, question, forecast, lacks);
         double dial = timeline.events().dialC(p.dialCelsius().doubleValue(), Double.MAX_VALUE);
-        Double enoughFrom =
-                in ? finite(carryOver.enoughFromMin(request, timeline, forecast, bake.enoughFromMin())) : null;
+        double enoughFrom = in || !timeline.someOut().isEmpty()
+                ? carryOver.enoughFromMin(request, timeline, forecast, bake.enoughFromMin())
+                : Double.POSITIVE_INFINITY;
         Checking checking = Checking.of(facts);
         return new BakeView(
                 bake.getId(),
@@ -372,7 +373,8 @@ public class BakeViews {
                 moments(timeline.held() ? BakeClock.waiting() : BakeClock.moments(facts)),
                 moments(BakeClock.onceOut(facts, 0)),
                 moments(BakeClock.onceOutTooSoon(0)),
-                enoughFrom,
+                ApartView.of(timeline, facts, enoughFrom),
+                in ? finite(enoughFrom) : null,
                 lacks.map(LacksView::of).orElse(null),
                 new CheckingView(checking.say(), checking.how(), checking.where(), checking.cues()),
                 in ? asked(rows, question.programme(), airs) : List.of(),
@@ -475,6 +477,7 @@ public class BakeViews {
                 moments(BakeClock.byTicket(shown, rest, timeline.outMin())),
                 moments(BakeClock.byTicket(shown, rest, OptionalDouble.of(0))),
                 moments(BakeClock.byTicket(shown, rest, OptionalDouble.of(0))),
+                List.of(),
                 null,
                 null,
                 new CheckingView(Checking.ANY.say(), Checking.ANY.how(), Checking.ANY.where(), Checking.ANY.cues()),

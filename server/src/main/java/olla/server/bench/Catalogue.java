@@ -12,6 +12,7 @@ import olla.core.dress.Pour;
 import olla.core.dress.Quantities;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.SaltNeed;
+import olla.core.dress.Side;
 import olla.core.dress.Topping;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
@@ -49,7 +50,7 @@ public record Catalogue(
 
     /** A vegetable: what it needs in a parcel, how long alone at 200 °C, and whether it can join at the end. */
     public record VegetableEntry(
-            Vegetable vegetable, Message words, Vegetable.First first, Message advice, double minutes, boolean quick) {}
+            Vegetable vegetable, Message words, Vegetable.First first, Message advice, double minutes) {}
 
     /** A school of salt crust. */
     public record SchoolEntry(
@@ -77,7 +78,9 @@ public record Catalogue(
             OneMoreEntry oneMore,
             Vegetable bed,
             Vegetable side,
-            double sidesMin,
+            double sideMin,
+            double sideG,
+            double splashMl,
             double grillMin) {}
 
     /** What usually goes onto another topping. */
@@ -99,6 +102,7 @@ public record Catalogue(
             int mostPieces,
             int mostGuests,
             int mostToppings,
+            int mostSides,
             LengthEntry longest) {}
 
     /** How long what is typed may be, characters. */
@@ -159,12 +163,7 @@ public record Catalogue(
                 Arrays.stream(Sense.values()).map(Catalogue::sense).toList(),
                 Arrays.stream(Vegetable.values())
                         .map(v -> new VegetableEntry(
-                                v,
-                                Message.word(v),
-                                v.first(),
-                                v.advice(),
-                                v.minutes(Vegetable.Cutting.SLICES, 200),
-                                v.quick()))
+                                v, Message.word(v), v.first(), v.advice(), v.minutes(Vegetable.Cutting.SLICES, 200)))
                         .toList(),
                 Arrays.stream(SaltCrust.Damping.values())
                         .map(s -> new SchoolEntry(s, Message.word(s), s.usualCoatMm(), s.buries(), s.whitesAKilo() > 0))
@@ -196,6 +195,7 @@ public record Catalogue(
                         Quantities.MOST_PIECES,
                         Helpings.MOST_GUESTS,
                         Dress.MOST_TOPPINGS,
+                        Dress.MOST_SIDES,
                         new LengthEntry(
                                 Lengths.OVEN_NAME,
                                 Lengths.NOTE,
@@ -210,8 +210,10 @@ public record Catalogue(
                         SaltNeed.USUAL_BAG_G,
                         new OneMoreEntry(Topping.ONE_MORE.mix(), Topping.ONE_MORE.when(), Topping.ONE_MORE.depthMm()),
                         Bed.USUAL,
-                        Dress.USUAL_SIDE,
-                        Dress.SIDES_MINUTES,
+                        Side.USUAL,
+                        Side.USUAL_MIN,
+                        Side.USUAL_G,
+                        Side.SPLASH_ML,
                         UsualProgramme.GRILL_FRESH_MIN));
     }
 

@@ -23,6 +23,7 @@ import olla.core.dress.SaltCrust;
 import olla.core.dress.SaltCrust.Damping;
 import olla.core.dress.SaltNeed;
 import olla.core.dress.Sheet;
+import olla.core.dress.Side;
 import olla.core.dress.Topping;
 import olla.core.dress.Topping.When;
 import olla.core.dress.Vegetable;
@@ -37,6 +38,7 @@ import olla.core.messages.Unit;
 import olla.core.plan.TrayFit;
 import olla.server.query.EstimateRequest.DressInput;
 import olla.server.query.EstimateRequest.DressKind;
+import olla.server.query.EstimateRequest.SideInput;
 import olla.server.query.EstimateRequest.ToppingInput;
 import olla.server.query.EstimateRequest.Underlay;
 
@@ -59,7 +61,7 @@ final class DressReader {
         }
         boolean base = input.kind() == DressKind.TRAY_BAKE;
         Refusals refusals = new Refusals();
-        List<Vegetable> sides = refusals.take("", () -> kinds(input.sides(), "sides", List.of()));
+        List<Side> sides = sides(input, refusals);
         Bed bed = refusals.take("", () -> bed(input, base));
         Optional<Vessel.Size> size = refusals.take("", () -> size(input));
         List<Topping> on = on(input, refusals);
@@ -162,6 +164,26 @@ final class DressReader {
             }
         }
         return on;
+    }
+
+    private static List<Side> sides(DressInput input, Refusals refusals) {
+        List<SideInput> given = or(input.sides(), List.of());
+        List<Side> sides = new ArrayList<>();
+        for (int i = 0; i < given.size(); i++) {
+            SideInput one = given.get(i);
+            if (one == null || one.of() == null) {
+                refusals.add("sides", "missing.vegetable");
+            } else {
+                sides.add(refusals.take(
+                        "sides[" + i + "]",
+                        () -> new Side(
+                                one.of(),
+                                or(one.lastMin(), Side.USUAL_MIN),
+                                or(one.gEach(), Side.USUAL_G),
+                                or(one.waterMl(), 0.0))));
+            }
+        }
+        return sides;
     }
 
     private static Topping topping(ToppingInput input) {

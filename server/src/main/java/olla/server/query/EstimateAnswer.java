@@ -6,6 +6,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.doneness.Lethality;
+import olla.core.dress.FittedProgramme;
 import olla.core.dress.Parcel;
 import olla.core.dress.Part;
 import olla.core.dress.Quantities;
@@ -27,6 +28,7 @@ import olla.core.uncertainty.Doubt;
 import olla.core.units.Amount;
 import olla.core.units.Dial;
 import olla.core.units.Measure;
+import olla.server.query.EstimateRequest.StageInput;
 import olla.server.query.EstimateRequest.StageKind;
 import olla.server.web.MaybeAbsent;
 
@@ -38,6 +40,7 @@ public record EstimateAnswer(
         PieceAnswer piece,
         double bakeMinutes,
         List<StageSpanAnswer> programme,
+        @MaybeAbsent FittedAnswer fitted,
         @MaybeAbsent Double checkFromMin,
         @MaybeAbsent Double likelyMin,
         @MaybeAbsent Double noLaterThanMin,
@@ -62,6 +65,23 @@ public record EstimateAnswer(
         List<SlipAnswer> slips,
         @MaybeAbsent FitAnswer fit,
         List<AheadAnswer> ahead) {
+
+    /**
+     * The cook's own programme as it goes with the dress.
+     *
+     * @param dropped stages that the dress contradicts
+     * @param put stages that it asks for
+     */
+    public record FittedAnswer(List<StageInput> programme, List<StageInput> dropped, List<StageInput> put) {
+        static FittedAnswer of(FittedProgramme fitted) {
+            return new FittedAnswer(
+                    inputs(fitted.programme().stages()), inputs(fitted.dropped()), inputs(fitted.put()));
+        }
+
+        private static List<StageInput> inputs(List<Stage> stages) {
+            return stages.stream().map(StageInput::of).toList();
+        }
+    }
 
     /**
      * What can be made before the evening.
@@ -221,6 +241,7 @@ public record EstimateAnswer(
                         piece.stuffingG() == 0 ? null : round(piece.stuffingG())),
                 round(e.bakeMinutes()),
                 programme(question, e),
+                question.fitted().map(FittedAnswer::of).orElse(null),
                 window == null ? null : round(window.checkFromMin()),
                 window == null ? null : round(window.likelyMin()),
                 window == null ? null : round(window.noLaterThanMin()),

@@ -1,8 +1,11 @@
 package olla.server.query;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
+import com.fasterxml.jackson.annotation.JsonCreator;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import olla.core.dish.Ware;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Coat.Dip;
@@ -25,6 +28,7 @@ import olla.core.fish.Orientation;
 import olla.core.fish.Stuffing;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
+import olla.core.oven.Stage;
 import olla.core.oven.Stage.What;
 import olla.core.safety.Parasites;
 import olla.core.uncertainty.OvenCalibration;
@@ -39,6 +43,8 @@ import olla.server.web.MaybeAbsent;
  * @param programme stages in order; BAKEs without minutes share one length, which is solved for the target
  * @param usual true to take only the first BAKE's temperature and the REST from the programme, and all else as the dress
  *     usually has it
+ * @param fit true to leave out of the programme what the dress contradicts, and to put in what it asks for, rather than to
+ *     refuse it
  * @param doneness the target; FLAKES where it is not said
  * @param pieces how many such pieces, 1 to 100; 1 where it is not said
  * @param atRisk true where a guest is pregnant, very young, old or ill
@@ -50,6 +56,7 @@ public record EstimateRequest(
         OvenInput oven,
         List<StageInput> programme,
         @MaybeAbsent Boolean usual,
+        @MaybeAbsent Boolean fit,
         @MaybeAbsent Doneness doneness,
         @MaybeAbsent Integer pieces,
         @MaybeAbsent Boolean atRisk,
@@ -138,7 +145,7 @@ public record EstimateRequest(
      * @param trayLengthMm SALT_CRUST: inner length of the tray, mm
      * @param trayWidthMm SALT_CRUST: inner width of the tray, mm
      * @param cutting how the bed is cut
-     * @param sides quick sides for the last minutes
+     * @param sides what joins beside the fish for the last minutes
      */
     public record DressInput(
             DressKind kind,
@@ -163,7 +170,7 @@ public record EstimateRequest(
             @MaybeAbsent Double trayLengthMm,
             @MaybeAbsent Double trayWidthMm,
             @MaybeAbsent Cutting cutting,
-            @MaybeAbsent List<Vegetable> sides,
+            @MaybeAbsent List<SideInput> sides,
             @MaybeAbsent List<ToppingInput> toppings,
             @MaybeAbsent Ware vessel,
             @MaybeAbsent Double vesselLengthMm,
@@ -199,6 +206,35 @@ public record EstimateRequest(
             @MaybeAbsent When when,
             @MaybeAbsent Double depthMm,
             @MaybeAbsent Kept kept) {}
+
+    /**
+     * A side; as earlier versions said it, no more than of what.
+     *
+     * @param of of what
+     * @param lastMin for how many minutes before the end it joins; as usual where it is not said
+     * @param gEach beside each piece, g; as usual where it is not said
+     * @param waterMl water splashed on it beside each piece, ml; none where it is not said
+     */
+    public record SideInput(
+            Vegetable of,
+            @MaybeAbsent Double lastMin,
+            @MaybeAbsent Double gEach,
+            @MaybeAbsent Double waterMl) {
+
+        /** As it is said. */
+        @JsonCreator
+        public SideInput {}
+
+        /** A vegetable's code, of which no more is said; one that nobody knows is as if none had been named. */
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        public static SideInput of(String vegetable) {
+            Vegetable known = Arrays.stream(Vegetable.values())
+                    .filter(v -> v.name().equals(vegetable))
+                    .findFirst()
+                    .orElse(null);
+            return new SideInput(known, null, null, null);
+        }
+    }
 
     /** What earlier versions had under a fish. */
     public enum Underlay {
@@ -258,7 +294,7 @@ public record EstimateRequest(
 
     /** The same question to another target. */
     public EstimateRequest to(Doneness other) {
-        return new EstimateRequest(piece, dress, oven, programme, usual, other, pieces, atRisk, parasites);
+        return new EstimateRequest(piece, dress, oven, programme, usual, fit, other, pieces, atRisk, parasites);
     }
 
     /** The same question to an oven of which this is believed. */
@@ -269,6 +305,7 @@ public record EstimateRequest(
                 new OvenInput(kind, CalibrationInput.of(calibration)),
                 programme,
                 usual,
+                fit,
                 doneness,
                 pieces,
                 atRisk,
@@ -293,7 +330,44 @@ public record EstimateRequest(
             @MaybeAbsent Double share,
             @MaybeAbsent What what,
             @MaybeAbsent Double untilC,
-            @MaybeAbsent String note) {}
+            @MaybeAbsent String note) {
+
+        /** A stage of the craft's as it is asked for. */
+        static StageInput of(Stage stage) {
+            if (stage instanceof Stage.Bake bake) {
+                return new StageInput(
+                        StageKind.BAKE,
+                        bake.tempC(),
+                        maybe(bake.minutes()),
+                        bake.share() == 1 ? null : bake.share(),
+                        null,
+                        maybe(bake.untilC()),
+                        null);
+            }
+            if (stage instanceof Stage.Add add) {
+                String note = add.note().isEmpty() ? null : add.note();
+                return new StageInput(StageKind.ADD, null, null, null, add.what(), null, note);
+            }
+            if (stage instanceof Stage.Hob hob) {
+                return plain(StageKind.HOB, hob.minutes());
+            }
+            if (stage instanceof Stage.Grill grill) {
+                return plain(StageKind.GRILL, grill.minutes());
+            }
+            if (stage instanceof Stage.Rest rest) {
+                return plain(StageKind.REST, rest.minutes());
+            }
+            return plain(stage instanceof Stage.Turn ? StageKind.TURN : StageKind.UNCOVER, null);
+        }
+
+        private static StageInput plain(StageKind kind, Double minutes) {
+            return new StageInput(kind, null, minutes, null, null, null, null);
+        }
+
+        private static Double maybe(OptionalDouble value) {
+            return value.isPresent() ? value.getAsDouble() : null;
+        }
+    }
 
     /** Kinds of stage. */
     public enum StageKind {

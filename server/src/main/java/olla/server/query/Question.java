@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
+import olla.core.dress.FittedProgramme;
 import olla.core.dress.Quantities;
 import olla.core.estimate.Alternatives;
 import olla.core.estimate.Certainty;
@@ -52,6 +53,7 @@ import olla.server.query.EstimateRequest.PieceInput;
  * @param bagG salt in a bag, g
  * @param saltThereG salt that there is, g; 0 where nobody weighed it
  * @param assurance what the kitchen vouches for
+ * @param fitted the cook's own programme as it goes with the dress; empty where nobody asked for that
  * @param slips what to ask where thickness and mass were both measured and do not go together
  */
 public record Question(
@@ -65,6 +67,7 @@ public record Question(
         double bagG,
         double saltThereG,
         Assurance assurance,
+        Optional<FittedProgramme> fitted,
         List<Slip> slips) {
 
     /* Any will do; the same one gives the same window for the same fish. */
@@ -101,7 +104,14 @@ public record Question(
         }
         OvenCalibration calibration = refusals.take("oven.calibration", () -> calibration(request));
         boolean known = request.oven() != null && request.oven().kind() != null;
-        Programme programme = refusals.take("programme", () -> programme(request, known ? piece : null, dress, target));
+        Programme said = refusals.take("programme", () -> ProgrammeReader.of(request.programme(), dress));
+        Optional<FittedProgramme> fitted = fits(request) && said != null && dress != null
+                ? Optional.ofNullable(refusals.take("programme", () -> FittedProgramme.of(said, dress)))
+                : Optional.empty();
+        Programme own = fitted.map(FittedProgramme::programme).orElse(said);
+        Programme programme = piece == null || dress == null || said == null || !known
+                ? own
+                : refusals.take("programme", () -> programme(request, piece, dress, target, own));
         refusals.throwIfAny();
         return new Question(
                 piece,
@@ -114,6 +124,7 @@ public record Question(
                 DressReader.bagG(request.dress()),
                 request.dress().saltThereG() == null ? 0 : request.dress().saltThereG(),
                 assurance,
+                fitted,
                 slips(request.piece(), piece));
     }
 
@@ -190,6 +201,7 @@ public record Question(
                 bagG,
                 saltThereG,
                 assurance,
+                fitted,
                 slips);
     }
 
@@ -279,11 +291,12 @@ public record Question(
                 : request.oven().calibration().calibration();
     }
 
-    private static Programme programme(EstimateRequest request, Piece piece, Dress dress, Doneness target) {
-        Programme said = ProgrammeReader.of(request.programme(), dress);
-        if (piece == null || dress == null) {
-            return said;
-        }
+    private static boolean fits(EstimateRequest request) {
+        return Boolean.TRUE.equals(request.fit()) && !Boolean.TRUE.equals(request.usual());
+    }
+
+    private static Programme programme(
+            EstimateRequest request, Piece piece, Dress dress, Doneness target, Programme said) {
         if (!Boolean.TRUE.equals(request.usual())) {
             return Estimator.awaited(
                     piece, dress, calibration(request).likely(request.oven().kind()), said);

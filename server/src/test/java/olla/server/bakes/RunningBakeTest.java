@@ -116,6 +116,45 @@ class RunningBakeTest {
         return readings;
     }
 
+    /** One that is done comes out and rests by itself; the rest goes on, in an oven whose door was open for that. */
+    @Test
+    void onePieceComesOutAndTheRestGoesOn() throws Exception {
+        UUID four = UUID.randomUUID();
+        bakes.putIn(new PutIn(four, "Four", 1, Hakes.hake("\"kind\":\"OPEN_TRAY\"", ",\"pieces\":4"), in));
+        BakeView before = bakes.one(four);
+        double enough = before.enoughFromMin();
+        BakeView tooSoon = bakes.tap(four, number(TapKind.SOME_OUT, 1, at(2)));
+        assertThat(tooSoon.apart()).singleElement().satisfies(some -> {
+            assertThat(some.number()).isEqualTo(1);
+            assertThat(some.moments().get(0).phase()).isEqualTo(Phase.PUT_BACK);
+        });
+        assertThat(tooSoon.outAt()).isNull();
+        assertThat(bakes.untap(four, tooSoon.taps().get(0).id()).apart()).isEmpty();
+        UUID late = UUID.randomUUID();
+        Instant since =
+                Instant.now().minusSeconds(Math.round(60 * (enough + 2))).truncatedTo(ChronoUnit.MILLIS);
+        bakes.putIn(new PutIn(late, "Four", 1, Hakes.hake("\"kind\":\"OPEN_TRAY\"", ",\"pieces\":4"), since));
+        BakeView some = bakes.tap(late, number(TapKind.SOME_OUT, 2, since.plusSeconds(Math.round(60 * (enough + 1)))));
+        assertThat(some.apart().get(0).moments().get(0).phase()).isEqualTo(Phase.REST);
+        assertThat(some.window().likelyMin()).isGreaterThan(before.window().likelyMin());
+        assertThatThrownBy(() -> bakes.tap(late, number(TapKind.SOME_OUT, 2, Instant.now())))
+                .isInstanceOf(NotNow.class)
+                .hasMessageContaining("cannot.last-piece{left=2}");
+        BakeView out = bakes.tap(late, Hakes.tap(TapKind.OUT, Instant.now()));
+        assertThat(out.apart()).hasSize(1);
+        assertThatThrownBy(() -> bakes.tap(
+                        late, number(TapKind.SOME_OUT, 1, Instant.now().plusMillis(5))))
+                .isInstanceOf(NotNow.class);
+    }
+
+    @Test
+    void theOnlyPieceComesOutAltogether() {
+        assertThatThrownBy(() -> bakes.tap(id, number(TapKind.SOME_OUT, 1, at(7))))
+                .isInstanceOf(NotNow.class);
+        assertThatThrownBy(() -> bakes.tap(id, number(TapKind.SOME_OUT, 0, at(7))))
+                .isInstanceOf(RefusedInput.class);
+    }
+
     @Test
     void aGlassyMiddleGivesItMoreMinutesAndUndoingTakesThemBack() {
         BakeView before = bakes.one(id);

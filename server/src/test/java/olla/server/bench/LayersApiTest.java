@@ -90,6 +90,36 @@ class LayersApiTest {
                         "\"kind\":\"TOPPING\",\"toppings\":[{\"mix\":\"COOKED\",\"depthMm\":8,\"kept\":\"FRIDGE\"}]"));
     }
 
+    /** Stages of one's own go with the dish that was changed, where that is asked for; else they are refused with the reason. */
+    @Test
+    void stagesOfOnesOwnAreFittedToTheDish() throws Exception {
+        String stages = BAKE + ",{\"stage\":\"ADD\",\"what\":\"TOPPING\",\"note\":\"rye\"}," + BAKE + "," + REST;
+        ask("\"kind\":\"OPEN_TRAY\"", stages, false).andExpect(status().isBadRequest());
+        String asked = """
+            {"piece": {"species":"hake","cut":"PORTION","thicknessMm":26,"massG":160},
+             "dress": {"kind":"OPEN_TRAY","sides":["PEAS",{"of":"CARROT","lastMin":8,"gEach":50,"waterMl":10}]},
+             "oven": {"kind":"STILL"}, "programme": [%s], "fit": true, "pieces": 4}
+            """.formatted(stages);
+        mvc.perform(post("/api/estimates")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(asked))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.fitted.dropped[0].note").value("rye"))
+                .andExpect(jsonPath("$.fitted.put.length()").value(2))
+                .andExpect(jsonPath("$.fitted.put[0].what").value("SIDES"))
+                .andExpect(jsonPath("$.fitted.programme[0].minutes").doesNotExist())
+                .andExpect(jsonPath("$.quantities.amounts[?(@.what=='carrot')].value")
+                        .value(200.0))
+                .andExpect(jsonPath("$.quantities.advice", hasItem(containsString("with a splash of water"))));
+    }
+
+    @Test
+    void aSideIsHeldToItsRanges() throws Exception {
+        ask("\"kind\":\"OPEN_TRAY\",\"sides\":[{\"of\":\"PEAS\",\"lastMin\":90}]", BAKE + "," + REST, true)
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("dress.sides[0].lastMin"));
+    }
+
     /** A parcel opened for colour, with something on at the end: each is a stage, each has its amount. */
     @Test
     void aParcelIsOpenedForColour() throws Exception {

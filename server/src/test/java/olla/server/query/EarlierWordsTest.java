@@ -2,6 +2,7 @@ package olla.server.query;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import olla.core.dress.Vegetable;
 import olla.core.fish.Orientation;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.ObjectMapper;
@@ -23,5 +24,16 @@ class EarlierWordsTest {
         assertThat(json.readValue(before, EstimateRequest.class)).isEqualTo(today);
         assertThat(today.piece().orientation()).isEqualTo(Orientation.STANDING);
         assertThat(today.oven().calibration().offsetC()).isEqualTo(12);
+    }
+
+    @Test
+    void aSideOfWhichNoMoreWasSaidThanOfWhatIsOneOfToday() {
+        ObjectMapper json = new ObjectMapper();
+        String before =
+                TODAYS.replace("\"OPEN_TRAY\"", "\"OPEN_TRAY\",\"sides\":[\"PEAS\",{\"of\":\"LEEK\",\"lastMin\":9}]");
+        assertThat(json.readValue(before, EstimateRequest.class).dress().sides())
+                .containsExactly(
+                        new EstimateRequest.SideInput(Vegetable.PEAS, null, null, null),
+                        new EstimateRequest.SideInput(Vegetable.LEEK, 9.0, null, null));
     }
 }

@@ -109,6 +109,11 @@ public final class BakeTimeline {
         return out == null || at.isBefore(out);
     }
 
+    /** Pieces that came out while the rest went on, the first first. */
+    public List<Tap> someOut() {
+        return taps.stream().filter(t -> t.kind() == TapKind.SOME_OUT).toList();
+    }
+
     /** What became of the leftovers. */
     public Optional<Tap> cleared() {
         return last(TapKind::clears);
@@ -126,6 +131,7 @@ public final class BakeTimeline {
             double minute = minute(tap.at());
             switch (tap.kind()) {
                 case NOT_HOT -> events.add(new OvenEvent.NotHot(tap.celsius()));
+                case SOME_OUT -> events.add(new OvenEvent.DoorOpened(minute, OvenEvent.DoorOpened.TAKING_OUT_S));
                 case DOOR -> events.add(new OvenEvent.DoorOpened(minute, tap.number()));
                 case DIAL -> events.add(new OvenEvent.DialTurned(minute, tap.celsius()));
                 default -> {}

@@ -50,7 +50,7 @@ public class StoredQuestions {
         try {
             return whole(lenient.readValue(bake.questionJson()));
         } catch (JacksonException broken) {
-            return whole(new EstimateRequest(null, null, null, null, null, null, null, null, null));
+            return whole(new EstimateRequest(null, null, null, null, null, null, null, null, null, null));
         }
     }
 
@@ -61,6 +61,7 @@ public class StoredQuestions {
                 r.oven() == null || r.oven().kind() == null ? new OvenInput(OvenKind.STILL, null) : r.oven(),
                 r.programme() == null ? List.of() : r.programme(),
                 r.usual(),
+                r.fit(),
                 r.doneness(),
                 r.pieces(),
                 r.atRisk(),

@@ -14,7 +14,7 @@ import olla.server.web.MaybeAbsent;
  * @param at when it was tapped; now, where it is not said. A tap that waited for the network keeps its own moment
  * @param cue CUE and BACK: which
  * @param celsius NOT_HOT: the oven's air; DIAL: the dial; READ: the thermometer; °C
- * @param number DOOR: seconds; STEP: its place in the programme; PORTIONS: how many
+ * @param number DOOR: seconds; STEP: its place in the programme; SOME_OUT: how many pieces; PORTIONS: how many helpings
  * @param doneness TARGET: which
  */
 public record TapInput(

@@ -21,6 +21,8 @@ public enum TapKind {
     READ,
     /** Something of the programme was done by hand. */
     STEP,
+    /** Some of the pieces came out, and the rest went on. */
+    SOME_OUT,
     OUT,
     /** It goes back in, since it was not done; what was seen then may be said with it. */
     BACK,
@@ -40,9 +42,9 @@ public enum TapKind {
     /** Nobody knows what became of it: it is closed, and nothing is learned from it. */
     FORGOTTEN;
 
-    private static final Set<TapKind> BEFORE_OUT = EnumSet.of(HELD, IN, NOT_HOT, DOOR, DIAL, STEP, NOT_SO);
+    private static final Set<TapKind> BEFORE_OUT = EnumSet.of(HELD, IN, NOT_HOT, DOOR, DIAL, STEP, SOME_OUT, NOT_SO);
     private static final Set<TapKind> WHILE_ANYBODY_WAITS =
-            EnumSet.of(HELD, IN, NOT_HOT, DOOR, DIAL, STEP, NOT_SO, CUE, READ, BACK, TARGET, CRACKED);
+            EnumSet.of(HELD, IN, NOT_HOT, DOOR, DIAL, STEP, SOME_OUT, NOT_SO, CUE, READ, BACK, TARGET, CRACKED);
 
     /** Whether it says what became of the leftovers. */
     public boolean clears() {
