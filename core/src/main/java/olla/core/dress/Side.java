@@ -2,6 +2,7 @@ package olla.core.dress;
 
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
+import olla.core.units.Spoons;
 
 /**
  * A side that joins the fish for its last minutes, in the same vessel.
@@ -19,8 +20,8 @@ public record Side(Vegetable of, double lastMin, double gEach, double waterMl) {
     /** Beside one piece, g (common practice, no source). */
     public static final double USUAL_G = 70;
 
-    /** A splash, ml: a tablespoon (common practice, no source). */
-    public static final double SPLASH_ML = 15;
+    /** A splash, beside each piece, ml. */
+    public static final double USUAL_SPLASH_ML = Spoons.SPLASH_ML;
 
     /** What joins that nobody has said more of (common practice, no source). */
     public static final Vegetable USUAL = Vegetable.TOMATO;

@@ -231,7 +231,7 @@ class JobsOfPracticeTest {
                 14,
                 30));
         Dress withSpears =
-                Dress.open(Finish.OILED).beside(List.of(new Side(Vegetable.ASPARAGUS, 5, 70, Side.SPLASH_ML)));
+                Dress.open(Finish.OILED).beside(List.of(new Side(Vegetable.ASPARAGUS, 5, 70, Side.USUAL_SPLASH_ML)));
         jobs.add(usually(
                 "sticks of three sizes, asparagus for the last five minutes: thin",
                 piece(Species.HAKE, Cut.STRIP, 15, 35),

@@ -51,7 +51,7 @@ class BakeClockTest {
     @Test
     void sidesAreNamedAsTheyJoin() {
         Dress dress = Dress.open()
-                .beside(List.of(Side.of(Vegetable.PEAS), new Side(Vegetable.CARROT, 8, 70, Side.SPLASH_ML)));
+                .beside(List.of(Side.of(Vegetable.PEAS), new Side(Vegetable.CARROT, 8, 70, Side.USUAL_SPLASH_ML)));
         List<String> told = HandStep.of(dressed(HAKE, dress)).stream()
                 .map(step -> step.minute() + " " + step.hint())
                 .toList();

@@ -213,7 +213,7 @@ public record Catalogue(
                         Side.USUAL,
                         Side.USUAL_MIN,
                         Side.USUAL_G,
-                        Side.SPLASH_ML,
+                        Side.USUAL_SPLASH_ML,
                         UsualProgramme.GRILL_FRESH_MIN));
     }
 
