@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { describe, expect, it } from 'vitest'
 import type { StageInput } from '../src/api/types'
-import { useBench } from '../src/stores/bench'
+import { asked, useBench } from '../src/stores/bench'
 import { freshBrowser } from './helpers/browser'
 import { fakeServer } from './helpers/server'
 
@@ -26,8 +26,19 @@ describe('what a recipe says of what goes on', () => {
     expect(bench.question!.programme).toEqual([{ stage: 'BAKE', tempC: 180 }, ...programme.slice(1)])
   })
 
+  it('stays with the bake and the rest, too, wherever the dial is', () => {
+    const bake: StageInput = { stage: 'BAKE', tempC: 200, note: 'middle shelf' }
+    const rest: StageInput = { stage: 'REST', minutes: 3, note: 'under foil' }
+    bench.dressAs({ dress: { kind: 'OPEN_TRAY' }, programme: [bake, rest], usual: true })
+    bench.setDial(190)
+    expect(bench.question!.programme).toEqual([{ ...bake, tempC: 190 }, rest])
+    expect(
+      asked({ stage: 'REST', fromMin: 9, toMin: 12, open: false, coldestC: 50, note: 'under foil' }),
+    ).toEqual(rest)
+  })
+
   it('goes when the dish starts from another kind', () => {
     bench.setDress('FOIL')
-    expect(bench.question!.programme).toEqual([{ stage: 'BAKE', tempC: 180 }, { stage: 'REST' }])
+    expect(bench.question!.programme).toEqual([{ stage: 'BAKE', tempC: 190 }, { stage: 'REST' }])
   })
 })

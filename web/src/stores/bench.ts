@@ -121,7 +121,9 @@ const FIRST: OnBench = {
 /** What the usual programme is made from: the dial, and what a recipe says of what goes on. */
 function usualStages({ told, tempC }: OnBench): StageInput[] {
   if (!told) return [{ stage: 'BAKE', tempC }, { stage: 'REST' }]
-  return told.map((s) => (s.stage === 'BAKE' ? { stage: 'BAKE', tempC } : s))
+  return told.map((s) =>
+    s.stage === 'BAKE' ? { stage: 'BAKE', tempC, ...(s.note === undefined ? {} : { note: s.note }) } : s,
+  )
 }
 
 /** The layer that a kind is about: its questions open with it. */
@@ -143,6 +145,7 @@ const ONE_MOVE_MS = 700
 /** A stage of the answer as it is asked for: what was solved stays open. */
 export function asked(span: StageSpan): StageInput {
   const minutes = Math.round((span.toMin - span.fromMin) * 100) / 100
+  const note = span.note === undefined ? {} : { note: span.note }
   switch (span.stage) {
     case 'BAKE':
       return {
@@ -151,14 +154,15 @@ export function asked(span: StageSpan): StageInput {
         ...(span.share === undefined ? {} : { share: span.share }),
         ...(span.untilC === undefined ? {} : { untilC: span.untilC }),
         ...(span.open || span.untilC !== undefined ? {} : { minutes }),
+        ...note,
       }
     case 'ADD':
-      return { stage: 'ADD', what: span.what!, ...(span.note === undefined ? {} : { note: span.note }) }
+      return { stage: 'ADD', what: span.what!, ...note }
     case 'TURN':
     case 'UNCOVER':
-      return { stage: span.stage }
+      return { stage: span.stage, ...note }
     default:
-      return { stage: span.stage, minutes }
+      return { stage: span.stage, minutes, ...note }
   }
 }
 

@@ -42,6 +42,13 @@ function setMinutes(at: number, minutes: number | null) {
   const stage = without(before.value[at]!, 'minutes', 'share', 'untilC')
   set(at, minutes === null ? stage : { ...stage, minutes })
 }
+function setRest(minutes: number | null) {
+  const plain = rest.value ? without(rest.value, 'minutes') : ({ stage: 'REST' } as const)
+  keep(before.value, minutes === null ? plain : { ...plain, minutes })
+}
+/** With what the cook says of it, or without a word. */
+const noted = (stage: StageInput, note: string): StageInput =>
+  note ? { ...stage, note } : without(stage, 'note')
 /** Until its middle is so warm, or so many minutes: not both. */
 function setUntil(at: number, untilC: number | null) {
   const stage = without(before.value[at]!, 'minutes', 'share', 'untilC')
@@ -107,12 +114,11 @@ const FIRST: [string, () => StageInput][] = [
           @update:model-value="(untilC) => setUntil(i, untilC)"
         />
         <NoteInput
-          v-if="stage.stage === 'ADD'"
           class="note"
           :label="t('ui.stages.note', { n: i + 1 })"
           :longest="bench.limits?.longest.recipeLine"
           :model-value="stage.note ?? ''"
-          @update:model-value="(note) => set(i, note ? { ...stage, note } : without(stage, 'note'))"
+          @update:model-value="(note) => set(i, noted(stage, note))"
         />
         <span class="by">
           <button
@@ -148,9 +154,14 @@ const FIRST: [string, () => StageInput][] = [
           :sign="rest?.minutes === 0 ? t('ui.stages.at-once') : t('ui.stages.min')"
           :usual="bench.answer?.restMinutes"
           :model-value="rest?.minutes ?? null"
-          @update:model-value="
-            (minutes) => keep(before, minutes === null ? { stage: 'REST' } : { stage: 'REST', minutes })
-          "
+          @update:model-value="setRest"
+        />
+        <NoteInput
+          class="note"
+          :label="t('ui.stages.rest-note')"
+          :longest="bench.limits?.longest.recipeLine"
+          :model-value="rest?.note ?? ''"
+          @update:model-value="(note) => keep(before, noted(rest ?? { stage: 'REST' }, note))"
         />
       </li>
     </ol>

@@ -44,6 +44,11 @@ const coldestAt = computed(() => {
     y: y(valueAt(s.minute, s.coldestYMm, bench.minute)),
   }
 })
+/** Whether the coldest point's name runs on within the flesh. */
+const wordFits = computed(() => {
+  const letters = `${coldestWords.value} · ${band.value?.word}`.length
+  return coldestAt.value.x + 11 + LETTER * letters <= x(sections.value.halfWidthMm)
+})
 const thickness = computed(() => bench.answer!.piece.thicknessMm)
 /** Upright, its height is not its thickness, and cannot be dragged. */
 const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
@@ -127,7 +132,8 @@ const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
           class="figure"
         >
           {{ coldestWords }}
-          <tspan v-if="band" class="word">· {{ band.word }}</tspan>
+          <tspan v-if="band && wordFits" class="word">· {{ band.word }}</tspan>
+          <tspan v-else-if="band" class="word" :x="coldestAt.x + 11" dy="17">{{ band.word }}</tspan>
         </text>
       </template>
       <text

@@ -42,10 +42,10 @@ const dial = computed(() => {
     others: others.filter(Boolean).join(' · '),
   }
 })
-/** The stages one by one, where there is more than a bake and a rest. */
+/** The stages one by one, where there is more than a bake and a rest of which nobody says anything. */
 const stages = computed(() => {
   const all = answer.value?.programme ?? []
-  if (all.length < 3) return []
+  if (all.length < 3 && !all.some((s) => s.note)) return []
   const words = {
     BAKE: (s: StageSpan) => t('ui.ticket.oven-at', { temp: units.dial(s.tempC!) }),
     GRILL: () => t('ui.ticket.grill-on-watch-it'),

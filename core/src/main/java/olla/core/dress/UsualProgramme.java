@@ -3,6 +3,8 @@ package olla.core.dress;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import olla.core.dress.Topping.When;
 import olla.core.messages.Refusals;
 import olla.core.oven.OvenKind;
@@ -166,13 +168,17 @@ public final class UsualProgramme {
             refusals.add("programme", "refusal.topping-missing");
         }
         List<Stage> stages = programme.stages();
-        int opened = stages.indexOf(new Uncover());
-        int topped = 0;
-        while (topped < stages.size() && !(stages.get(topped) instanceof Add add && add.what() == What.TOPPING)) {
-            topped++;
-        }
-        if (dress.closed().isPresent() && topped < opened) {
+        int opened = first(stages, s -> s instanceof Uncover);
+        int topped = first(stages, s -> s instanceof Add add && add.what() == What.TOPPING);
+        if (dress.closed().isPresent() && topped >= 0 && topped < opened) {
             refusals.add("programme", "refusal.shut-over-topping");
         }
+    }
+
+    private static int first(List<Stage> stages, Predicate<Stage> is) {
+        return IntStream.range(0, stages.size())
+                .filter(i -> is.test(stages.get(i)))
+                .findFirst()
+                .orElse(-1);
     }
 }

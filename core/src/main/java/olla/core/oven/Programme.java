@@ -3,7 +3,7 @@ package olla.core.oven;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -248,21 +248,24 @@ public record Programme(List<Stage> stages) {
         return stages.stream().anyMatch(s -> s instanceof Stage.Hob);
     }
 
-    /** The same with what another says of the same additions, in their order. */
+    /** The same with what another says of stages of the same kind, in their order. */
     public Programme noted(Programme other) {
-        Map<Stage.What, Deque<String>> notes = new EnumMap<>(Stage.What.class);
+        Map<Object, Deque<String>> notes = new HashMap<>();
         for (Stage stage : other.stages) {
-            if (stage instanceof Stage.Add add) {
-                notes.computeIfAbsent(add.what(), w -> new ArrayDeque<>()).add(add.note());
-            }
+            notes.computeIfAbsent(kind(stage), k -> new ArrayDeque<>()).add(stage.note());
         }
         return new Programme(stages.stream()
-                .map(stage -> stage instanceof Stage.Add add
-                                && !notes.getOrDefault(add.what(), new ArrayDeque<>())
-                                        .isEmpty()
-                        ? new Stage.Add(add.what(), notes.get(add.what()).poll())
-                        : stage)
+                .map(stage -> {
+                    String words =
+                            notes.getOrDefault(kind(stage), new ArrayDeque<>()).poll();
+                    return words == null ? stage : stage.noted(words);
+                })
                 .toList());
+    }
+
+    /* What goes on or in is told apart by what it is. */
+    private static Object kind(Stage stage) {
+        return stage instanceof Stage.Add add ? add.what() : stage.getClass();
     }
 
     /** How long it stands on the hob before anything else, minutes; 0 where it begins in the oven. */
@@ -333,14 +336,14 @@ public record Programme(List<Stage> stages) {
             if (stage instanceof Stage.Bake bake && some >= LEAST_MINUTES) {
                 cut.add(bake.lasting(OptionalDouble.of(some)));
             } else if (stage instanceof Stage.Grill && some >= LEAST_MINUTES) {
-                cut.add(new Stage.Grill(some));
+                cut.add(new Stage.Grill(some, stage.note()));
             } else if (stage instanceof Stage.Hob && some >= LEAST_MINUTES) {
-                cut.add(new Stage.Hob(some));
+                cut.add(new Stage.Hob(some, stage.note()));
             } else if (stage instanceof Stage.Add || takesNoTime(stage) && left >= LEAST_MINUTES) {
                 cut.add(stage);
             }
         }
-        cut.add(new Stage.Rest(restMinutes()));
+        cut.add(new Stage.Rest(restMinutes(), restNote()));
         return new Programme(cut);
     }
 
@@ -348,20 +351,25 @@ public record Programme(List<Stage> stages) {
     public Programme rested(double minutes) {
         List<Stage> other = new ArrayList<>(stages);
         other.removeIf(s -> s instanceof Stage.Rest);
-        other.add(new Stage.Rest(minutes));
+        other.add(new Stage.Rest(minutes, restNote()));
         return new Programme(other);
     }
 
     /** The same with every grill this long. */
     public Programme grilled(double minutes) {
         return new Programme(stages.stream()
-                .map(s -> s instanceof Stage.Grill ? new Stage.Grill(minutes) : s)
+                .map(s -> s instanceof Stage.Grill ? new Stage.Grill(minutes, s.note()) : s)
                 .toList());
     }
 
     /** Out of the oven before serving, minutes. */
     public double restMinutes() {
         return stages.get(stages.size() - 1) instanceof Stage.Rest rest ? rest.minutes() : 0;
+    }
+
+    /** What the cook says of the rest. */
+    public String restNote() {
+        return stages.get(stages.size() - 1) instanceof Stage.Rest rest ? rest.note() : "";
     }
 
     /** What its stages of given length take in the oven, minutes: all but the open ones, or but the last BAKE. */

@@ -5,6 +5,12 @@ import java.util.OptionalDouble;
 /** One thing after another that a bake goes through. */
 public sealed interface Stage {
 
+    /** What the cook says of it in their own words; empty where nothing is. */
+    String note();
+
+    /** The same with what a cook says of it. */
+    Stage noted(String words);
+
     /**
      * In the oven at one temperature.
      *
@@ -13,7 +19,13 @@ public sealed interface Stage {
      * @param share of the length that is to be solved, this stage's part against the other open ones; above 0
      * @param untilC it goes on until the coldest flesh has come to this, °C; empty where nobody waits for that
      */
-    record Bake(double tempC, OptionalDouble minutes, double share, OptionalDouble untilC) implements Stage {
+    record Bake(double tempC, OptionalDouble minutes, double share, OptionalDouble untilC, String note)
+            implements Stage {
+        /** Of which nothing is said. */
+        public Bake(double tempC, OptionalDouble minutes, double share, OptionalDouble untilC) {
+            this(tempC, minutes, share, untilC, "");
+        }
+
         /** An open stage that shares the open length with others, or one of given length. */
         public Bake(double tempC, OptionalDouble minutes, double share) {
             this(tempC, minutes, share, OptionalDouble.empty());
@@ -31,12 +43,17 @@ public sealed interface Stage {
 
         /** The same at another dial, °C. */
         public Bake at(double other) {
-            return new Bake(other, minutes, share, untilC);
+            return new Bake(other, minutes, share, untilC, note);
         }
 
         /** The same, so many minutes long. */
         public Bake lasting(OptionalDouble other) {
-            return new Bake(tempC, other, share, untilC);
+            return new Bake(tempC, other, share, untilC, note);
+        }
+
+        @Override
+        public Bake noted(String words) {
+            return new Bake(tempC, minutes, share, untilC, words);
         }
 
         /** Whether its length is part of the one that is solved for the target. */
@@ -50,13 +67,23 @@ public sealed interface Stage {
      *
      * @param minutes how long, 0.5 to 60
      */
-    record Hob(double minutes) implements Stage {
+    record Hob(double minutes, String note) implements Stage {
 
         /** What a medium flame gives a vessel of 100 °C, W/m² (order of magnitude, 10 to 20 kW/m², from memory). */
         public static final double FLUX_W_M2 = 14_000;
 
         /** No hotter than this gets the vessel, °C (order of magnitude, from memory). */
         public static final double HOTTEST_C = 200;
+
+        /** Of which nothing is said. */
+        public Hob(double minutes) {
+            this(minutes, "");
+        }
+
+        @Override
+        public Hob noted(String words) {
+            return new Hob(minutes, words);
+        }
     }
 
     /**
@@ -64,7 +91,7 @@ public sealed interface Stage {
      *
      * @param minutes how long, 0.5 to 10
      */
-    record Grill(double minutes) implements Stage {
+    record Grill(double minutes, String note) implements Stage {
 
         /** What a hot element sends down on a dish a hand's breadth under it, W/m² (order of magnitude, 5 to 12 kW/m²,
          * from memory). */
@@ -72,33 +99,77 @@ public sealed interface Stage {
 
         /** The air under a grill, °C (order of magnitude, from memory). */
         public static final double AIR_C = 200;
+
+        /** Of which nothing is said. */
+        public Grill(double minutes) {
+            this(minutes, "");
+        }
+
+        @Override
+        public Grill noted(String words) {
+            return new Grill(minutes, words);
+        }
     }
 
     /**
      * Something goes on, or in beside it; takes no time.
      *
      * @param what what
-     * @param note what the cook says of it in their own words; empty where nothing is
      */
     record Add(What what, String note) implements Stage {
         /** Of which nothing is said. */
         public Add(What what) {
             this(what, "");
         }
+
+        @Override
+        public Add noted(String words) {
+            return new Add(what, words);
+        }
     }
 
     /** What closes it is opened; takes no time. */
-    record Uncover() implements Stage {}
+    record Uncover(String note) implements Stage {
+        /** Of which nothing is said. */
+        public Uncover() {
+            this("");
+        }
+
+        @Override
+        public Uncover noted(String words) {
+            return new Uncover(words);
+        }
+    }
 
     /** The piece is turned over; takes no time. */
-    record Turn() implements Stage {}
+    record Turn(String note) implements Stage {
+        /** Of which nothing is said. */
+        public Turn() {
+            this("");
+        }
+
+        @Override
+        public Turn noted(String words) {
+            return new Turn(words);
+        }
+    }
 
     /**
      * Out of the oven.
      *
      * @param minutes how long, 0 to 60
      */
-    record Rest(double minutes) implements Stage {}
+    record Rest(double minutes, String note) implements Stage {
+        /** Of which nothing is said. */
+        public Rest(double minutes) {
+            this(minutes, "");
+        }
+
+        @Override
+        public Rest noted(String words) {
+            return new Rest(minutes, words);
+        }
+    }
 
     /** What can go on or in. */
     enum What {

@@ -8,6 +8,7 @@ import olla.core.doneness.Doneness;
 import olla.core.dress.SaltCrust;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
+import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import olla.core.plan.Moment.Phase;
 
@@ -98,9 +99,10 @@ public final class BakeClock {
         List<Moment> moments = new ArrayList<>();
         double hob = Math.min(facts.programme().hobFirstMinutes(), Math.min(check, done));
         if (hob > 0) {
-            moments.add(onTheHob(hob));
+            moments.add(told(onTheHob(hob), facts.programme().stages().get(0)));
         }
-        moments.add(shut(hob, Math.min(check, done), facts.nextLookMin().isPresent()));
+        moments.add(
+                told(shut(hob, Math.min(check, done), facts.nextLookMin().isPresent()), firstBake(facts.programme())));
         moments.add(check(Checking.of(facts), Math.min(check, done), done, grilled));
         if (grilled) {
             Double on = facts.stepsDone().get(grillAt);
@@ -110,7 +112,9 @@ public final class BakeClock {
                 moments.add(new Moment(
                         Phase.STEP,
                         NextHand.GRILL,
-                        Message.of("moment.grill-on.how", "minutes", Quantity.minutes(tail)),
+                        Message.sentences(
+                                HandStep.words(facts.programme().stages().get(grillAt)),
+                                Message.of("moment.grill-on.how", "minutes", Quantity.minutes(tail))),
                         60 * done,
                         60 * from,
                         Message.NOTHING,
@@ -156,6 +160,24 @@ public final class BakeClock {
                 0,
                 until,
                 Message.of("hand.into-the-oven.next"));
+    }
+
+    private static Stage firstBake(Programme programme) {
+        return programme.stages().stream()
+                .filter(s -> s instanceof Stage.Bake)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /* The same, with what the cook says of a stage before how it is done. */
+    private static Moment told(Moment moment, Stage stage) {
+        return new Moment(
+                moment.phase(),
+                moment.say(),
+                Message.sentences(HandStep.words(stage), moment.hint()),
+                moment.fromSeconds(),
+                moment.untilSeconds(),
+                moment.next());
     }
 
     private static Moment shut(double from, double until, boolean looked) {
@@ -286,7 +308,8 @@ public final class BakeClock {
     private static List<Moment> resting(BakeFacts facts, double out) {
         double ready = out + facts.programme().restMinutes();
         List<Moment> moments = new ArrayList<>();
-        moments.add(rest(facts.crust(), out, ready));
+        List<Stage> stages = facts.programme().stages();
+        moments.add(told(rest(facts.crust(), out, ready), stages.get(stages.size() - 1)));
         double served = ready;
         if (facts.crust()) {
             served = facts.crackedMin().orElse(Double.POSITIVE_INFINITY);

@@ -38,17 +38,17 @@ record HandStep(int index, double minute, Message say, Message hint) {
                 Message how = add.what() == Stage.What.SIDES && starts.hasNext()
                         ? beside(facts.dress().sidesFrom(starts.next()))
                         : how(add.what());
-                steps.add(added(i, at, add, how, Message.sentences(waited(stages, i), raised(stages, i, dial))));
+                steps.add(added(i, at, add, how, heat(stages, i, dial)));
             } else if (stage instanceof Stage.Uncover) {
                 steps.add(new HandStep(
                         i,
                         at,
                         Message.of("hand.uncover"),
-                        Message.sentences(Message.of("hand.uncover.how"), waited(stages, i), QUICK)));
+                        Message.sentences(words(stage), Message.of("hand.uncover.how"), waited(stages, i), QUICK)));
             } else if (stage instanceof Stage.Hob hob) {
                 at += hob.minutes();
             } else if (stage instanceof Stage.Turn) {
-                steps.add(new HandStep(i, at, Message.of("hand.turn"), QUICK));
+                steps.add(new HandStep(i, at, Message.of("hand.turn"), Message.sentences(words(stage), QUICK)));
             } else if (stage instanceof Stage.Bake bake) {
                 boolean toldAlready = i > 0 && stages.get(i - 1) instanceof Stage.Add;
                 if (i > 0 && stages.get(i - 1) instanceof Stage.Hob) {
@@ -56,24 +56,32 @@ record HandStep(int index, double minute, Message say, Message hint) {
                             i,
                             at,
                             Message.of("hand.into-the-oven"),
-                            Message.of("hand.into-the-oven.how", "dial", Quantity.dial(bake.tempC()))));
+                            Message.sentences(
+                                    words(stage),
+                                    Message.of("hand.into-the-oven.how", "dial", Quantity.dial(bake.tempC())))));
                 } else if (!Double.isNaN(dial) && bake.tempC() != dial && !toldAlready) {
                     steps.add(new HandStep(
                             i,
                             at,
                             Message.of("hand.dial", "dial", Quantity.dial(bake.tempC())),
-                            Message.of("hand.leave-shut")));
+                            Message.sentences(words(stage), Message.of("hand.leave-shut"))));
                 }
                 dial = bake.tempC();
                 at += bake.minutes().orElseThrow();
             } else if (stage instanceof Stage.Grill grill) {
                 if (i < tail) {
-                    steps.add(new HandStep(i, at, NextHand.GRILL, Message.of("hand.grill.how")));
+                    steps.add(new HandStep(
+                            i, at, NextHand.GRILL, Message.sentences(words(stage), Message.of("hand.grill.how"))));
                 }
                 at += grill.minutes();
             }
         }
         return steps;
+    }
+
+    /** What the cook says of a stage. */
+    static Message words(Stage stage) {
+        return stage.note().isEmpty() ? Message.NOTHING : Message.typed(stage.note());
     }
 
     private static int lastBake(List<Stage> stages) {
@@ -102,8 +110,7 @@ record HandStep(int index, double minute, Message say, Message hint) {
 
     private static HandStep added(int index, double minute, Stage.Add add, Message how, Message heat) {
         // What the cook says of it comes first.
-        Message own = add.note().isEmpty() ? Message.NOTHING : Message.typed(add.note());
-        Message hint = Message.sentences(own, how, heat, QUICK);
+        Message hint = Message.sentences(words(add), how, heat, QUICK);
         return new HandStep(index, minute, Message.word(add.what()).form("say"), hint);
     }
 
@@ -116,6 +123,15 @@ record HandStep(int index, double minute, Message say, Message hint) {
         }
         return Message.of(
                 "hand.at-middle", "celsius", Quantity.celsius(bake.untilC().getAsDouble()));
+    }
+
+    /* How warm it is by then, the dial where it is turned, and what the cook says of the heat that follows. */
+    private static Message heat(List<Stage> stages, int index, double dial) {
+        Stage next = stages.get(index + 1);
+        return Message.sentences(
+                waited(stages, index),
+                raised(stages, index, dial),
+                next instanceof Stage.Bake ? words(next) : Message.NOTHING);
     }
 
     /* The dial, where it is turned with what goes on. */

@@ -44,6 +44,28 @@ class ProgrammeTest {
                 .containsExactly(first, bake, second, bake, new Stage.Add(Stage.What.GLAZE));
     }
 
+    /** Of every kind of stage, through all that is done to a programme while it is reckoned and cut short. */
+    @Test
+    void whatIsSaidOfAnyStageStaysWithIt() {
+        Programme said = new Programme(List.of(
+                new Stage.Hob(5, "gently"),
+                new Stage.Bake(200, OptionalDouble.empty()).noted("until the edges curl"),
+                new Stage.Turn("with two slices"),
+                new Stage.Bake(220, OptionalDouble.empty()).noted("hot"),
+                new Stage.Uncover("away from you"),
+                new Stage.Grill(2, "to gold"),
+                new Stage.Rest(3, "under foil")));
+        List<String> words = said.stages().stream().map(Stage::note).toList();
+        assertThat(said.closed(10).at(180).grilled(3).rested(4).stages())
+                .extracting(Stage::note)
+                .isEqualTo(words);
+        assertThat(said.until(30, true).stages()).extracting(Stage::note).isEqualTo(words);
+        assertThat(said.until(8, true).restNote()).isEqualTo("under foil");
+        List<Stage> silent =
+                said.stages().stream().map(stage -> stage.noted("")).toList();
+        assertThat(new Programme(silent).noted(said)).isEqualTo(said);
+    }
+
     /** A bake that waits for a middle waits until it is given its minutes, and is told apart from the one that is solved. */
     @Test
     void aBakeThatWaitsIsGivenItsMinutes() {

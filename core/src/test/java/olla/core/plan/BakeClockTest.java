@@ -152,6 +152,25 @@ class BakeClockTest {
         assertThat(only(facts, Phase.TAKE_OUT).fromSeconds()).isEqualTo(480);
     }
 
+    /** The cook's own words come first, each at its own moment. */
+    @Test
+    void aCooksWordsAreSaidWhenTheyAreDue() {
+        Programme programme = new Programme(List.of(
+                new Stage.Bake(200, OptionalDouble.empty()).noted("middle shelf"),
+                new Stage.Turn("with two slices"),
+                new Stage.Bake(200, OptionalDouble.empty()),
+                new Stage.Grill(2, "to gold"),
+                new Stage.Rest(3, "under foil")));
+        BakeFacts facts = BakeFacts.justIn(programme, HAKE, Dress.open(), WINDOW);
+        assertThat(BakeClock.moments(facts).get(0).hint().toString()).contains("middle shelf");
+        assertThat(BakeClock.moments(facts))
+                .extracting(m -> m.hint().toString())
+                .anyMatch(hint -> hint.contains("with two slices"))
+                .anyMatch(hint -> hint.contains("to gold"));
+        assertThat(BakeClock.onceOut(facts, 10).get(0).hint().toString()).contains("under foil");
+        assertThat(BakeClock.onceOut(plain(), 10).get(0).hint()).hasToString("moment.rest.how");
+    }
+
     @Test
     void aGlazeIsCalledForAtTwoThirds() {
         BakeFacts facts = dressed(HAKE, Dress.open(Finish.GLAZED));

@@ -319,7 +319,7 @@ public record EstimateAnswer(
                     bake == null ? null : bake.tempC(),
                     bake == null ? null : bake.share(),
                     span.stage() instanceof Stage.Add add ? add.what() : null,
-                    span.stage() instanceof Stage.Add add && !add.note().isEmpty() ? add.note() : null,
+                    span.stage().note().isEmpty() ? null : span.stage().note(),
                     bake == null ? null : maybe(bake.untilC()),
                     asked instanceof Stage.Bake b && b.open(),
                     round(span.fromMin()),

@@ -321,7 +321,7 @@ public record EstimateRequest(
      * @param share BAKE left open: its part of the open length against the others; 1 where it is not said
      * @param what ADD: what goes on or in
      * @param untilC BAKE: until the coldest flesh has come to this, °C; instead of minutes
-     * @param note ADD: what the cook says of it, at most 200 characters
+     * @param note what the cook says of it, at most 200 characters
      */
     public record StageInput(
             StageKind stage,
@@ -334,6 +334,7 @@ public record EstimateRequest(
 
         /** A stage of the craft's as it is asked for. */
         static StageInput of(Stage stage) {
+            String note = stage.note().isEmpty() ? null : stage.note();
             if (stage instanceof Stage.Bake bake) {
                 return new StageInput(
                         StageKind.BAKE,
@@ -342,26 +343,25 @@ public record EstimateRequest(
                         bake.share() == 1 ? null : bake.share(),
                         null,
                         maybe(bake.untilC()),
-                        null);
+                        note);
             }
             if (stage instanceof Stage.Add add) {
-                String note = add.note().isEmpty() ? null : add.note();
                 return new StageInput(StageKind.ADD, null, null, null, add.what(), null, note);
             }
             if (stage instanceof Stage.Hob hob) {
-                return plain(StageKind.HOB, hob.minutes());
+                return plain(StageKind.HOB, hob.minutes(), note);
             }
             if (stage instanceof Stage.Grill grill) {
-                return plain(StageKind.GRILL, grill.minutes());
+                return plain(StageKind.GRILL, grill.minutes(), note);
             }
             if (stage instanceof Stage.Rest rest) {
-                return plain(StageKind.REST, rest.minutes());
+                return plain(StageKind.REST, rest.minutes(), note);
             }
-            return plain(stage instanceof Stage.Turn ? StageKind.TURN : StageKind.UNCOVER, null);
+            return plain(stage instanceof Stage.Turn ? StageKind.TURN : StageKind.UNCOVER, null, note);
         }
 
-        private static StageInput plain(StageKind kind, Double minutes) {
-            return new StageInput(kind, null, minutes, null, null, null, null);
+        private static StageInput plain(StageKind kind, Double minutes, String note) {
+            return new StageInput(kind, null, minutes, null, null, null, note);
         }
 
         private static Double maybe(OptionalDouble value) {

@@ -45,6 +45,9 @@ final class ProgrammeReader {
             refusals.add("stage", "missing.stage", "choices", Message.codes(StageKind.values()))
                     .throwIfAny();
         }
+        if (input.note() != null) {
+            refusals.length("note", "stage-note", input.note(), 0, Lengths.RECIPE_LINE);
+        }
         switch (input.stage()) {
             case BAKE -> {
                 if (input.tempC() == null) {
@@ -63,9 +66,6 @@ final class ProgrammeReader {
                 if (input.what() == null) {
                     refusals.add("what", "missing.added", "choices", Message.codes(Stage.What.values()));
                 }
-                if (input.note() != null) {
-                    refusals.length("note", "stage-note", input.note(), 0, Lengths.RECIPE_LINE);
-                }
             }
             case HOB -> {
                 if (input.minutes() == null) {
@@ -80,6 +80,11 @@ final class ProgrammeReader {
             }
         }
         refusals.throwIfAny();
+        Stage stage = unnoted(input, dress);
+        return input.note() == null ? stage : stage.noted(input.note().strip());
+    }
+
+    private static Stage unnoted(StageInput input, Dress dress) {
         return switch (input.stage()) {
             case BAKE ->
                 new Stage.Bake(
@@ -90,9 +95,7 @@ final class ProgrammeReader {
             case HOB -> new Stage.Hob(input.minutes());
             case UNCOVER -> new Stage.Uncover();
             case GRILL -> new Stage.Grill(input.minutes());
-            case ADD ->
-                new Stage.Add(
-                        input.what(), input.note() == null ? "" : input.note().strip());
+            case ADD -> new Stage.Add(input.what());
             case TURN -> new Stage.Turn();
             case REST ->
                 new Stage.Rest(
