@@ -76,9 +76,9 @@ final class Keyboard {
     void choose(Part field, String words) {
         reach(field);
         screen.press(Keys.ENTER);
+        String wanted = screen.see(Part.option(words)).getAttribute("id");
         for (int down = 0; down < LONG; down++) {
-            WebElement wanted = screen.see(Part.option(words));
-            if (wanted.getAttribute("id").equals(screen.script(CHOSEN))) {
+            if (wanted.equals(screen.script(CHOSEN))) {
                 screen.press(Keys.ENTER);
                 // A list of which several are chosen stays open.
                 screen.press(Keys.ESCAPE);

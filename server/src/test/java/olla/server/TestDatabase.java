@@ -14,7 +14,9 @@ import java.util.concurrent.TimeUnit;
 public final class TestDatabase {
 
     private static final Path COMMAND = Path.of("..", "olla").toAbsolutePath().normalize();
-    private static final Path FOLDER = Path.of("target", "test-database").toAbsolutePath();
+    /* Tests run in several processes at once; each has its own. */
+    private static final Path FOLDER = Path.of("target", "test-database" + System.getProperty("olla.fork", ""))
+            .toAbsolutePath();
     private static final String OWNER = "olla_owner";
     private static TestDatabase only;
 
