@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { StageInput } from '../../api/types'
 import { without } from '../../api/without'
 import NoteInput from '../../components/NoteInput.vue'
@@ -46,6 +46,11 @@ function setRest(minutes: number | null) {
   const plain = rest.value ? without(rest.value, 'minutes') : ({ stage: 'REST' } as const)
   keep(before.value, minutes === null ? plain : { ...plain, minutes })
 }
+/** The stage whose words somebody wants to write. */
+const opened = ref<number | null>(null)
+/** What goes on is told in the cook's words more often than not; the rest of it on demand. */
+const wordy = (stage: StageInput, at: number) =>
+  stage.stage === 'ADD' || Boolean(stage.note) || opened.value === at
 /** With what the cook says of it, or without a word. */
 const noted = (stage: StageInput, note: string): StageInput =>
   note ? { ...stage, note } : without(stage, 'note')
@@ -85,7 +90,7 @@ const FIRST: [string, () => StageInput][] = [
 </script>
 
 <template>
-  <SideDialog v-model="shown" :title="t('ui.stages.title')" :widest="720">
+  <SideDialog v-model="shown" :title="t('ui.stages.title')" :widest="780">
     <ol class="stages" :aria-label="t('ui.stages.title')">
       <li v-for="(stage, i) in before" :key="i">
         <b>{{ i + 1 }} {{ stageWords(stage) }}</b>
@@ -114,6 +119,7 @@ const FIRST: [string, () => StageInput][] = [
           @update:model-value="(untilC) => setUntil(i, untilC)"
         />
         <NoteInput
+          v-if="wordy(stage, i)"
           class="note"
           :label="t('ui.stages.note', { n: i + 1 })"
           :longest="bench.limits?.longest.recipeLine"
@@ -121,6 +127,14 @@ const FIRST: [string, () => StageInput][] = [
           @update:model-value="(note) => set(i, noted(stage, note))"
         />
         <span class="by">
+          <button
+            v-if="!wordy(stage, i)"
+            class="quiet-action"
+            :aria-label="t('ui.stages.words-of', { n: i + 1 })"
+            @click="opened = i"
+          >
+            {{ t('ui.stages.words') }}
+          </button>
           <button
             class="quiet-action"
             :disabled="i === 0"
@@ -156,7 +170,16 @@ const FIRST: [string, () => StageInput][] = [
           :model-value="rest?.minutes ?? null"
           @update:model-value="setRest"
         />
+        <button
+          v-if="!wordy(rest ?? { stage: 'REST' }, before.length)"
+          class="quiet-action"
+          :aria-label="t('ui.stages.words-of-rest')"
+          @click="opened = before.length"
+        >
+          {{ t('ui.stages.words') }}
+        </button>
         <NoteInput
+          v-else
           class="note"
           :label="t('ui.stages.rest-note')"
           :longest="bench.limits?.longest.recipeLine"
@@ -214,7 +237,7 @@ const FIRST: [string, () => StageInput][] = [
   border-bottom: 1px solid var(--rule);
 }
 .stages li:last-child {
-  grid-template-columns: minmax(90px, 1fr) 560px;
+  grid-template-columns: minmax(90px, 1fr) 380px auto;
 }
 .stages b {
   align-self: center;

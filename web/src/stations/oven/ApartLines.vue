@@ -13,21 +13,26 @@ const lines = computed(() =>
   props.side.bake.apart.map(({ id, number, at, moments }) => {
     const seconds = (running.now - Date.parse(at)) / 1000
     const moment = momentAt(moments, seconds)
-    const left =
-      moment.untilSeconds === undefined || moment.phase === 'SERVE' ? null : moment.untilSeconds - seconds
+    // What stands until somebody taps has no end that anybody waits for.
+    const ends = moment.phase === 'REST' ? moment.untilSeconds : undefined
     return {
       id,
       danger: moment.phase === 'PUT_BACK',
       out: t('ui.oven.pieces-out-at', { number, at: clock(new Date(at)) }),
       say: moment.say,
-      left: left === null ? '' : runningClock(left),
+      left: ends === undefined ? '' : runningClock(ends - seconds),
     }
   }),
 )
 </script>
 
 <template>
-  <ul v-if="lines.length" class="apart" :aria-label="t('ui.oven.pieces-that-are-out')">
+  <ul
+    v-if="lines.length"
+    class="apart"
+    :class="{ raw: lines.some((line) => line.danger) }"
+    :aria-label="t('ui.oven.pieces-that-are-out')"
+  >
     <li v-for="line in lines" :key="line.id" :class="{ danger: line.danger }">
       {{ line.out }} <b>{{ line.say }}</b> <span v-if="line.left" class="left">{{ line.left }}</span>
     </li>
@@ -42,6 +47,9 @@ const lines = computed(() =>
   border-left: 6px solid var(--brine);
   list-style: none;
   font-size: 18px;
+}
+.apart.raw {
+  border-color: var(--danger);
 }
 .danger {
   color: var(--danger);

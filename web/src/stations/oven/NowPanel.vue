@@ -34,9 +34,9 @@ const units = useUnits()
           })
         }}
       </p>
+      <ApartLines v-if="side.bake.apart.length" :side="side" />
       <h1 aria-live="assertive">{{ side.moment.say }}</h1>
       <p class="hint">{{ side.moment.hint }}</p>
-      <ApartLines v-if="side.bake.apart.length" :side="side" />
       <p v-if="side.suspected" class="cold" role="status">
         <b>{{ side.suspicion }}</b>
         <button class="plain" @click="side.agree">{{ t('ui.oven.yes') }}</button>

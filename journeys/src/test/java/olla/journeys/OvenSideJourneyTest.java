@@ -149,7 +149,7 @@ class OvenSideJourneyTest {
         bench.openAfresh();
         screen.press(Keys.ENTER);
         screen.waitForText(OvenSide.SAYS, "Leave it shut");
-        screen.tap(Part.button("One piece out"));
+        screen.tap(Part.button("One out"));
         screen.waitForText(OvenSide.APART, "One piece out at");
         screen.waitForText(OvenSide.APART, "Put it back: it is not done");
         screen.waitForText(OvenSide.APART, "3 pieces are still in");
