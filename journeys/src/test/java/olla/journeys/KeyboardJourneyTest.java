@@ -101,6 +101,17 @@ class KeyboardJourneyTest {
                         "spinach",
                         "part-way"),
                 job(
+                        "fish on citrus under a paste, crumb after",
+                        s -> {
+                            kind("topping");
+                            choose("Topping", "nut paste");
+                            lay("under it");
+                            lay("on top");
+                        },
+                        "nut paste",
+                        "citrus slices",
+                        "crumb, cheese, 3 mm, after"),
+                job(
                         "a pocket of shellfish",
                         s -> {
                             layer("fish");

@@ -34,6 +34,22 @@ final class Screen implements AutoCloseable {
     private static final Duration PATIENCE = Duration.ofSeconds(20).multipliedBy(slowness());
     private static final Duration LONG_PATIENCE = Duration.ofSeconds(120).multipliedBy(slowness());
 
+    /* Calls back once what moves has come to its end, and once more what that has set moving. */
+    private static final String STILL = """
+            const said = arguments[0]
+            const moving = () => document.getAnimations()
+              .filter((one) => one.effect && isFinite(one.effect.getComputedTiming().endTime))
+              .map((one) => one.finished.catch(() => undefined))
+            const frame = () => new Promise((go) => requestAnimationFrame(() => setTimeout(go, 50)))
+            void (async () => {
+              for (let i = 0; i < 3; i++) {
+                await frame()
+                await Promise.all(moving())
+              }
+              said()
+            })()
+            """;
+
     /** The one place where units are switched. */
     static final Part UNITS = Part.drawn(".units");
 
@@ -212,7 +228,7 @@ final class Screen implements AutoCloseable {
     /** What axe-core objects to once nothing moves any more. */
     List<String> objections() {
         pointAway();
-        scriptLater("setTimeout(arguments[0], 800)");
+        scriptLater(STILL);
         return violations().stream()
                 .map(rule -> rule.getId() + " " + rule.getNodes())
                 .toList();
