@@ -14,19 +14,16 @@ const APART = 25
 const CLEAR = 7
 
 const bench = useBench()
-const { more, room, add, layUnder, toppingAt } = useLayerLines()
+const { more, room, add, layUnder, tops } = useLayerLines()
 
 const places = computed(() => {
-  const { baseMm, heightMm, layers } = bench.answer!.sections
+  const { baseMm, heightMm } = bench.answer!.sections
   const { y } = props.frame
-  const tops = layers
-    .filter((_, place) => toppingAt(place) !== null)
-    .map((layer) => Math.max(...layer.outline.map((p) => p[1]!)))
   const all: { y: number; lay: () => void }[] = []
   if (room.value) {
-    all.push({ y: y(tops.at(-1) ?? baseMm + heightMm), lay: () => add('top') })
-    for (let i = tops.length - 1; i >= 0; i--) {
-      all.push({ y: y(i ? tops[i - 1]! : baseMm + heightMm), lay: () => layUnder(i) })
+    all.push({ y: y(tops.value.at(-1) ?? baseMm + heightMm), lay: () => add('top') })
+    for (let i = tops.value.length - 1; i >= 0; i--) {
+      all.push({ y: y(i ? tops.value[i - 1]! : baseMm + heightMm), lay: () => layUnder(i) })
     }
   }
   if (more.value.some(([what]) => what === 'bed')) all.push({ y: y(baseMm), lay: () => add('bed') })

@@ -29,19 +29,13 @@ export function useEdgeDrag(frame: CutFrame) {
 /** Dragging a topping over another that goes on with it makes them change places. */
 export function useToppingDrag(frame: CutFrame) {
   const bench = useBench()
-  const { toppings, toppingAt, moveTopping } = useLayerLines()
+  const { toppings, toppingAt, tops, moveTopping } = useLayerLines()
   /** The topping under the finger, by its place from below. */
   const at = ref<number | null>(null)
   /** What was drawn when it last moved: it does not move again before that is drawn anew. */
   let drawn: Sections | null = null
 
   const moves = computed(() => toppings.value.length > 1)
-  /** How high each topping reaches, mm. */
-  const tops = computed(() =>
-    (bench.answer?.sections.layers ?? [])
-      .filter((_, place) => toppingAt(place) !== null)
-      .map((layer) => Math.max(...layer.outline.map((p) => p[1]!))),
-  )
 
   function grab(place: number, event: PointerEvent) {
     const topping = toppingAt(place)

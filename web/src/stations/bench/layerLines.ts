@@ -161,6 +161,13 @@ export function useLayerLines() {
     return at < 0 ? null : at
   }
 
+  /** How high each topping reaches in the drawing, from below, mm. */
+  const tops = computed(() =>
+    (bench.answer?.sections.layers ?? [])
+      .filter((_, place) => toppingAt(place) !== null)
+      .map((layer) => Math.max(...layer.outline.map((p) => p[1]!))),
+  )
+
   /** The line of a layer that was tapped in the drawing, by its place there; the fish's for null. */
   function layerAt(place: number | null): string | null {
     const drawn = bench.answer?.sections.layers ?? []
@@ -187,5 +194,19 @@ export function useLayerLines() {
     return toppings.value.map((_, i) => i).sort((a, b) => at(a) - at(b))
   }
 
-  return { lines, more, room, add, layUnder, moveTopping, toppings, bed, citrus, liquid, layerAt, toppingAt }
+  return {
+    lines,
+    more,
+    room,
+    add,
+    layUnder,
+    moveTopping,
+    toppings,
+    bed,
+    citrus,
+    liquid,
+    layerAt,
+    toppingAt,
+    tops,
+  }
 }

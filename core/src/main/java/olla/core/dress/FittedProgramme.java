@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
 import olla.core.oven.Programme;
@@ -80,7 +81,6 @@ public record FittedProgramme(Programme programme, List<Stage> dropped, List<Sta
                 wanted.put(What.GLAZE, 0);
             }
             wanted.forEach((what, times) -> match(s -> s instanceof Add a && a.what() == what, times, new Add(what)));
-            moved();
             return new FittedProgramme(new Programme(stages), dropped, put);
         }
 
@@ -99,12 +99,15 @@ public record FittedProgramme(Programme programme, List<Stage> dropped, List<Sta
                 }
             }
             for (; there < times; there++) {
-                put(one);
-                put.add(one);
+                // What had to go from another place has only moved, with what the cook says of it.
+                Optional<Stage> moved = dropped.stream().filter(is).findFirst();
+                moved.ifPresentOrElse(dropped::remove, () -> put.add(one));
+                put(moved.orElse(one), there);
             }
         }
 
-        private void put(Stage one) {
+        /* Beside so many of its kind. */
+        private void put(Stage one, int there) {
             int last = last(FittedProgramme::lasts);
             if (one instanceof Add add && add.what() == What.FISH) {
                 Bake first = (Bake) stages.get(first(s -> s instanceof Bake));
@@ -116,8 +119,8 @@ public record FittedProgramme(Programme programme, List<Stage> dropped, List<Sta
             } else if (one instanceof Add add && add.what() == What.SIDES) {
                 int bake = last(s -> s instanceof Bake);
                 List<Double> starts = dress.sideStarts();
-                double stays = starts.get(starts.size() - 1);
-                stages.addAll(bake + 1, Arrays.asList(one, after(bake, stays)));
+                double next = there + 1 < starts.size() ? starts.get(there + 1) : 0;
+                stages.addAll(bake + 1, Arrays.asList(one, after(bake, starts.get(there) - next)));
             } else if (one instanceof Uncover && first(FittedProgramme::topping) >= 0) {
                 stages.add(first(FittedProgramme::topping), one);
             } else if (stages.stream().filter(FittedProgramme::lasts).count() > 1) {
@@ -146,15 +149,6 @@ public record FittedProgramme(Programme programme, List<Stage> dropped, List<Sta
                 i--;
             }
             return i;
-        }
-
-        /* What had to go from one place and was put in at another has only moved. */
-        private void moved() {
-            for (Stage stage : List.copyOf(put)) {
-                if (dropped.remove(stage)) {
-                    put.remove(stage);
-                }
-            }
         }
     }
 

@@ -80,6 +80,15 @@ class FittedProgrammeTest {
         Dress dress = Dress.open().beside(List.of(new Side(Vegetable.ASPARAGUS, 7, 70, 0)));
         assertThat(fit(dress, BAKE, REST).programme().stages())
                 .containsExactly(BAKE, new Add(What.SIDES), new Bake(170, OptionalDouble.of(7)), REST);
+        Dress two = Dress.open().beside(List.of(Side.of(Vegetable.PEAS), new Side(Vegetable.POTATO, 12, 70, 0)));
+        assertThat(fit(two, BAKE, REST).programme().stages())
+                .containsExactly(
+                        BAKE,
+                        new Add(What.SIDES),
+                        new Bake(170, OptionalDouble.of(7)),
+                        new Add(What.SIDES),
+                        new Bake(170, OptionalDouble.of(5)),
+                        REST);
     }
 
     @Test
@@ -98,10 +107,12 @@ class FittedProgrammeTest {
     void whatOnlyMovedIsNotSaidToHaveGone() {
         Dress onto = Dress.onto(new Bed(List.of(Vegetable.POTATO), 20)).standingIn(Vessel.of(Ware.GLASS));
         Stage hob = new Stage.Hob(5);
-        FittedProgramme fitted = fit(onto, hob, new Add(What.FISH), BAKE, REST);
+        FittedProgramme fitted = fit(onto, hob, new Add(What.FISH, "skin up"), BAKE, REST);
         assertThat(fitted.dropped()).containsExactly(hob);
         assertThat(fitted.put()).isEmpty();
         assertThat(fitted.programme().stages())
-                .startsWith(new Bake(170, OptionalDouble.of(onto.bed().headStartMinutes(170))));
+                .startsWith(
+                        new Bake(170, OptionalDouble.of(onto.bed().headStartMinutes(170))),
+                        new Add(What.FISH, "skin up"));
     }
 }
