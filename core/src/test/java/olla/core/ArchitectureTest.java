@@ -17,9 +17,19 @@ class ArchitectureTest {
     static final ArchRule CORE_KNOWS_ONLY_JAVA_AND_NUMERICS = classes()
             .that()
             .resideInAPackage("olla.core..")
+            .and()
+            .resideOutsideOfPackage("olla.core.runsheet")
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage("olla.core..", "java.lang..", "java.util..", "org.hipparchus..");
+
+    @ArchTest
+    static final ArchRule THE_RUN_SHEET_ALSO_KNOWS_ITS_SOLVER = classes()
+            .that()
+            .resideInAPackage("olla.core.runsheet")
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage("olla.core..", "java.lang..", "java.util..", "org.hipparchus..", "ai.timefold..");
 
     @ArchTest
     static final ArchRule NO_CLOCK_IN_CORE =

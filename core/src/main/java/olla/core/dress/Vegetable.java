@@ -76,6 +76,16 @@ public enum Vegetable {
 
     /** Minutes it needs in an oven before the fish is done. */
     public double minutes(Cutting cutting, double ovenC) {
-        return minutes * cutting.factor * Math.pow(2, (TABLED_C - ovenC) / HALVES_OVER_C);
+        return minutes * cutting.factor * slower(TABLED_C, ovenC);
+    }
+
+    /**
+     * By how much vegetables take longer in one oven than in another; below 1 where it is hotter.
+     *
+     * @param fromC of the oven for which their minutes are said, °C
+     * @param ovenC of the other, °C
+     */
+    public static double slower(double fromC, double ovenC) {
+        return Math.pow(2, (fromC - ovenC) / HALVES_OVER_C);
     }
 }

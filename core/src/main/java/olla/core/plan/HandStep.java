@@ -17,12 +17,12 @@ import olla.core.oven.Stage;
  * @param say what
  * @param hint how
  */
-record HandStep(int index, double minute, Message say, Message hint) {
+public record HandStep(int index, double minute, Message say, Message hint) {
 
     private static final Message QUICK = Message.of("hand.quick");
 
     /** The steps of a bake on the clock; what is open of it is stretched to when it is likely done. */
-    static List<HandStep> of(BakeFacts facts) {
+    public static List<HandStep> of(BakeFacts facts) {
         Programme open = facts.programme().opened();
         double likelyMin = facts.window().likelyMin();
         List<Stage> stages =

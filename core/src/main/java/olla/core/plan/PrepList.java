@@ -16,6 +16,9 @@ public final class PrepList {
     /** Out of the fridge before baking, minutes (common practice, no source). */
     public static final int TEMPER_MINUTES = 15;
 
+    /** Key of the step in which nobody does anything: it stands out of the fridge. */
+    public static final String TEMPER = "temper";
+
     /** What may be done to the flesh beforehand; all are optional (common practice, no source). */
     public enum Extra {
         NONE,
@@ -63,7 +66,7 @@ public final class PrepList {
         }
         if (!piece.frozen()) {
             list.add(
-                    "temper",
+                    TEMPER,
                     Message.of("prep.temper", "minutes", TEMPER_MINUTES),
                     Message.of("prep.temper.why"),
                     TEMPER_MINUTES);

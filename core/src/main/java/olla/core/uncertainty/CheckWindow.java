@@ -9,8 +9,8 @@ package olla.core.uncertainty;
  */
 public record CheckWindow(double checkFromMin, double likelyMin, double noLaterThanMin) {
 
-    /* 90th percentile of the normal distribution (exact to five figures). */
-    private static final double Z_90 = 1.28155;
+    /** 90th percentile of the normal distribution (exact to five figures): a window's edge. */
+    public static final double Z_90 = 1.28155;
 
     /** From first to last, minutes. */
     public double widthMin() {

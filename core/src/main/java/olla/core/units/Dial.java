@@ -13,7 +13,9 @@ public record Dial(int celsius, int fahrenheit, Double gasMark, int fanCelsius) 
     /** A fan oven is set this much lower for the same effect, °C (common practice, no source). */
     public static final double FAN_LOWER_C = 20;
 
-    private static final int CELSIUS_STEP = 5;
+    /** A dial in °C has marks so far apart. */
+    public static final int CELSIUS_STEP = 5;
+
     private static final int FAHRENHEIT_STEP = 25;
 
     /* Gas mark 1 is 275 °F and each mark adds 25 °F; half a mark is as much below it (published: British gas mark scale, from

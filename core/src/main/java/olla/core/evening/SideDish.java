@@ -1,0 +1,97 @@
+package olla.core.evening;
+
+import java.util.ArrayList;
+import java.util.List;
+import olla.core.dress.Vegetable;
+import olla.core.messages.Refusals;
+import olla.core.messages.Unit;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Programme;
+import olla.core.units.Dial;
+
+/**
+ * Something else on the plate, with a clock of its own.
+ *
+ * @param key stable name, unlike that of every other dish and side of the evening
+ * @param title what the cook calls it
+ * @param course with which course it is served, 0 for the first
+ * @param where where it is cooked
+ * @param prepareMin hands before that, minutes, 0 to 120
+ * @param cookMin how long it cooks, minutes, 0.5 to 240; 0 for what is cold
+ * @param dialC OVEN: the dial that is said for a still oven, 90 to 300 °C
+ * @param giveC OVEN: how far the dial may lie off that, °C, 0 to 60
+ * @param shelves OVEN: how many trays it takes, 1 to 6
+ * @param finishMin hands after it has cooked, minutes, 0 to 60
+ * @param waitsMin how long it can wait hot, or made up, minutes, 0 to 120
+ * @param aheadH how long before it may be prepared and kept cold, hours, 0 to 96
+ */
+public record SideDish(
+        String key,
+        String title,
+        int course,
+        Where where,
+        double prepareMin,
+        double cookMin,
+        double dialC,
+        double giveC,
+        int shelves,
+        double finishMin,
+        double waitsMin,
+        double aheadH) {
+
+    /** Where a side is cooked. */
+    public enum Where {
+        HOB,
+        OVEN,
+        COLD
+    }
+
+    /** What is kept hot stands for no longer, minutes: the two-hour rule is the end of it (published: USDA FSIS, from memory). */
+    public static final double LONGEST_WAIT_MIN = 120;
+
+    private static final double LONGEST_PREPARING_MIN = 120;
+    private static final double LONGEST_FINISHING_MIN = 60;
+    private static final double MOST_GIVE_C = 60;
+    private static final double LONGEST_AHEAD_H = 96;
+    /** @throws olla.core.messages.RefusedInput where a number is out of range */
+    public SideDish {
+        Refusals refusals = new Refusals()
+                .range("prepareMin", "preparing", prepareMin, 0, LONGEST_PREPARING_MIN, Unit.MIN)
+                .range("finishMin", "finishing", finishMin, 0, LONGEST_FINISHING_MIN, Unit.MIN)
+                .range("waitsMin", "waiting", waitsMin, 0, LONGEST_WAIT_MIN, Unit.MIN)
+                .range("aheadH", "ahead", aheadH, 0, LONGEST_AHEAD_H, Unit.NUMBER);
+        if (where != Where.COLD) {
+            refusals.range("cookMin", "cooking", cookMin, Programme.LEAST_MINUTES, Programme.LONGEST_MINUTES, Unit.MIN);
+        }
+        if (where == Where.OVEN) {
+            refusals.range("dialC", "oven-temperature", dialC, Programme.COOLEST_C, Programme.HOTTEST_C, Unit.CELSIUS)
+                    .range("giveC", "dial-give", giveC, 0, MOST_GIVE_C, Unit.KELVIN)
+                    .range("shelves", "shelves", shelves, 1, EveningOven.MOST_SHELVES, Unit.NUMBER);
+        }
+        refusals.throwIfAny();
+    }
+
+    /** The dials at which it can be cooked in an oven of this kind, in steps of 5 from the gentlest, °C. */
+    public List<Double> dials(OvenKind kind) {
+        double wanted = Dial.CELSIUS_STEP * Math.rint(onDial(kind, dialC) / Dial.CELSIUS_STEP);
+        double give = Dial.CELSIUS_STEP * Math.floor(giveC / Dial.CELSIUS_STEP);
+        List<Double> dials = new ArrayList<>();
+        for (double dial = Math.max(Programme.COOLEST_C, wanted - give);
+                dial <= Math.min(Programme.HOTTEST_C, wanted + give) + 1e-9;
+                dial += Dial.CELSIUS_STEP) {
+            dials.add(dial);
+        }
+        return dials;
+    }
+
+    /** How long it takes on this dial of an oven of this kind, minutes. */
+    public double minutesAt(OvenKind kind, double dial) {
+        return Math.max(
+                Programme.LEAST_MINUTES,
+                Math.min(Programme.LONGEST_MINUTES, cookMin * Vegetable.slower(onDial(kind, dialC), dial)));
+    }
+
+    private static double onDial(OvenKind kind, double stillC) {
+        return kind == OvenKind.FAN ? stillC - Dial.FAN_LOWER_C : stillC;
+    }
+}

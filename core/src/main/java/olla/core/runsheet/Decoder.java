@@ -1,0 +1,554 @@
+package olla.core.runsheet;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import olla.core.evening.Baking;
+import olla.core.evening.HandTimes;
+import olla.core.oven.OvenEvents;
+import org.hipparchus.distribution.continuous.NormalDistribution;
+
+/**
+ * Makes of what is decided a whole evening: when each dish is in and out follows from when it is to be ready, hands that have to
+ * be at an oven are there, all else is laid where hands are free, as late as can be before the heat and as soon as can be after
+ * it. Says what that costs. A function of its input; one object for one plan.
+ */
+final class Decoder {
+
+    /* A shut oven that is turned down cools by this, minutes, with its door ajar (order of magnitude, from memory), and is
+    taken for cool when so near, K. */
+    private static final double COOLS_BY_MIN = 5;
+    private static final double NEAR_K = 5;
+
+    /* What costs as much as a minute in which everybody waits (ours, no source): a minute too long on the pass, an oven turned
+    between two dishes, a minute that something is prepared sooner than needed. */
+    private static final double TOO_LONG = 2;
+    private static final double TURNED = 0.5;
+    private static final double EARLY = 0.002;
+
+    /* What cannot be at all, minutes. */
+    private static final double NEVER = 1000;
+
+    private static final NormalDistribution NORMAL = new NormalDistribution();
+
+    private final Problem problem;
+    private final List<Chain> chains;
+    private final Facts facts;
+    private final Decision[] decisions;
+    private final Baking[] baking;
+    private final double[] in;
+    private final double[] out;
+    private final double[] ready;
+    private final double[] late;
+    private final boolean[] decided;
+    private final int[] busy;
+    private final List<Placed> placed = new ArrayList<>();
+    private final List<Use> uses = new ArrayList<>();
+    private double broken;
+    private double lateMin;
+    private double harm;
+
+    /** An oven or the hob in use. */
+    private record Use(int chain, int oven, Baking.Where where, double from, double until, double dialC, int shelves) {
+        double meets(Use other) {
+            return Math.min(until, other.until) - Math.max(from, other.from);
+        }
+    }
+
+    /** @param decisions by chain; null for one that is left out of the reckoning */
+    Decoder(Problem problem, Decision[] decisions) {
+        this.problem = problem;
+        this.chains = problem.chains();
+        this.facts = problem.facts();
+        this.decisions = decisions;
+        int count = chains.size();
+        this.baking = new Baking[count];
+        this.in = new double[count];
+        this.out = new double[count];
+        this.ready = new double[count];
+        this.decided = new boolean[count];
+        this.late = new double[problem.evening().coursesMin().size()];
+        this.busy = new int[problem.hands().length];
+        for (int i = 0; i < count; i++) {
+            decided[i] = decisions[i] != null || !problem.open(chains.get(i));
+        }
+        heat();
+        doors();
+        atTheHeat();
+        ovens();
+        for (int course = 0; course < late.length; course++) {
+            course(course);
+        }
+        before();
+        overrun();
+    }
+
+    Cost cost() {
+        return new Cost(broken, lateMin, harm);
+    }
+
+    List<Placed> placed() {
+        return placed;
+    }
+
+    Baking baking(int chain) {
+        return baking[chain];
+    }
+
+    double in(int chain) {
+        return in[chain];
+    }
+
+    double out(int chain) {
+        return out[chain];
+    }
+
+    double ready(int chain) {
+        return ready[chain];
+    }
+
+    /** How late a course is, minutes. */
+    double late(int course) {
+        return late[course];
+    }
+
+    /** How far off the moment is at which a dish is likely done: one standard deviation, minutes. */
+    double sdMin(int chain) {
+        Chain c = chains.get(chain);
+        Facts.Baked happened = facts.baked().get(c.key());
+        if (happened != null) {
+            return happened.outMin().isPresent() ? 0 : happened.sdMin();
+        }
+        return baking[chain] == null ? c.hobSdMin() : baking[chain].sdMin();
+    }
+
+    /** How long a dish can wait once it could be on the plate, minutes. */
+    double mostWaitMin(int chain) {
+        return Math.max(0, chains.get(chain).waitsMin(baking[chain]) - restMin(chain));
+    }
+
+    double restMin(int chain) {
+        return baking[chain] == null ? 0 : baking[chain].restMin();
+    }
+
+    /* When each is in and out, doors aside. */
+    private void heat() {
+        for (int i = 0; i < chains.size(); i++) {
+            Chain chain = chains.get(i);
+            if (!decided[i] || chain.heat() == Chain.Heat.NONE) {
+                continue;
+            }
+            Facts.Baked happened = facts.baked().get(chain.key());
+            if (happened != null) {
+                int oven = problem.oven(happened.oven());
+                baking[i] = oven < 0 ? null : chain.nearest(oven, happened.dialC());
+                in[i] = happened.inMin();
+                out[i] = happened.out(facts.nowMin());
+                continue;
+            }
+            Decision decision = decisions[i];
+            double minutes = chain.hobMin();
+            if (chain.heat() == Chain.Heat.OVEN) {
+                baking[i] = chain.baking(decision.oven(), decision.dialC());
+                if (baking[i] == null) {
+                    broken += NEVER;
+                    decided[i] = false;
+                    continue;
+                }
+                minutes = baking[i].minutes();
+            }
+            Double pinned = facts.pinned().get(chain.step(Kind.PUT_IN));
+            if (pinned != null) {
+                in[i] = pinned + HandTimes.PUT_IN_MIN;
+                out[i] = in[i] + minutes;
+            } else {
+                out[i] = problem.platedFrom(chain.course()) - decision.earlyMin() - chain.afterMin() - restMin(i);
+                in[i] = out[i] - minutes;
+            }
+        }
+    }
+
+    private boolean started(int i) {
+        return facts.baked().containsKey(chains.get(i).key());
+    }
+
+    /* A door that is opened for one dish costs the others in that oven heat, and so minutes. */
+    private void doors() {
+        int count = chains.size();
+        double[] opened = new double[count];
+        for (int i = 0; i < count; i++) {
+            if (baking[i] == null || started(i) || decisions[i] == null) {
+                continue;
+            }
+            for (int j = 0; j < count; j++) {
+                if (j != i && baking[j] != null && oven(j) == oven(i)) {
+                    opened[i] += within(i, in[j]) + within(i, out[j]);
+                    for (double touch : baking[j].touches()) {
+                        opened[i] += within(i, in[j] + touch);
+                    }
+                }
+            }
+        }
+        for (int i = 0; i < count; i++) {
+            double costs = opened[i] == 0 ? 0 : opened[i] * baking[i].doorMin();
+            if (facts.pinned().containsKey(chains.get(i).step(Kind.PUT_IN))) {
+                out[i] += costs;
+            } else {
+                in[i] -= costs;
+            }
+        }
+    }
+
+    /* Two that go in or come out together are one opening. */
+    private int within(int i, double minute) {
+        return minute > in[i] + HandTimes.PUT_IN_MIN && minute < out[i] - HandTimes.LOOK_MIN ? 1 : 0;
+    }
+
+    private int oven(int i) {
+        Facts.Baked happened = facts.baked().get(chains.get(i).key());
+        return happened != null ? problem.oven(happened.oven()) : decisions[i].oven();
+    }
+
+    /* Hands that have to be at the heat, and what uses an oven or a burner. */
+    private void atTheHeat() {
+        for (int i = 0; i < chains.size(); i++) {
+            Chain chain = chains.get(i);
+            if (!decided[i] || chain.heat() == Chain.Heat.NONE) {
+                continue;
+            }
+            boolean isOut =
+                    started(i) && facts.baked().get(chain.key()).outMin().isPresent();
+            int oven = baking[i] == null ? Decision.NO_OVEN : oven(i);
+            double dial = baking[i] == null ? 0 : baking[i].tempC();
+            if (!started(i)) {
+                double put = in[i] - HandTimes.PUT_IN_MIN;
+                attend(i, Kind.PUT_IN, 0, put, in[i], oven, dial);
+                broken += Math.max(0, facts.nowMin() - put);
+            }
+            if (!isOut) {
+                place(i, Kind.COOK, 0, Math.max(in[i], facts.nowMin()), out[i], oven, dial);
+                look(i, oven, dial);
+            }
+            uses(i, oven, isOut);
+        }
+    }
+
+    private void look(int i, int oven, double dial) {
+        double look = out[i];
+        if (baking[i] != null) {
+            double stretch = (out[i] - in[i]) / baking[i].minutes();
+            int number = 0;
+            for (double touch : baking[i].touches()) {
+                double at = in[i] + stretch * touch;
+                number++;
+                if (at > facts.nowMin() && !facts.settled(chains.get(i).step(Kind.TOUCH, number))) {
+                    attend(
+                            i,
+                            Kind.TOUCH,
+                            number,
+                            at - HandTimes.TOUCH_MIN / 2,
+                            at + HandTimes.TOUCH_MIN / 2,
+                            oven,
+                            dial);
+                }
+            }
+            List<Baking.Span> spans = baking[i].spans();
+            Baking.Span last = spans.get(spans.size() - 1);
+            if (last.where() == Baking.Where.GRILL) {
+                look = out[i] - (last.untilMin() - last.fromMin());
+                attend(i, Kind.GRILL, 0, look, out[i], oven, dial);
+            }
+        }
+        if (chains.get(i).heat() == Chain.Heat.OVEN) {
+            double setDown = look == out[i] ? HandTimes.SET_DOWN_MIN : 0;
+            attend(i, Kind.LOOK, 0, look - HandTimes.LOOK_MIN, look + setDown, oven, dial);
+        }
+    }
+
+    private void uses(int i, int oven, boolean isOut) {
+        if (chains.get(i).heat() == Chain.Heat.HOB) {
+            if (!isOut) {
+                uses.add(new Use(i, Decision.NO_OVEN, Baking.Where.HOB, in[i], out[i], 0, 1));
+            }
+            return;
+        }
+        double stretch = (out[i] - in[i]) / baking[i].minutes();
+        for (Baking.Span span : baking[i].spans()) {
+            uses.add(new Use(
+                    i,
+                    span.where() == Baking.Where.HOB ? Decision.NO_OVEN : oven,
+                    span.where(),
+                    in[i] + stretch * span.fromMin(),
+                    in[i] + stretch * span.untilMin(),
+                    span.dialC(),
+                    chains.get(i).shelves(oven)));
+        }
+    }
+
+    /* What an oven cannot do: two dials, more trays than shelves, be hot at once. */
+    private void ovens() {
+        for (int a = 0; a < uses.size(); a++) {
+            Use one = uses.get(a);
+            if (one.where() == Baking.Where.HOB) {
+                crowded(one, problem.evening().kitchen().burners());
+                continue;
+            }
+            crowded(one, problem.evening().kitchen().ovens().get(one.oven()).shelves());
+            cold(one);
+            for (int b = a + 1; b < uses.size(); b++) {
+                Use other = uses.get(b);
+                if (other.oven() != one.oven() || other.chain() == one.chain()) {
+                    continue;
+                }
+                if (settled(one) && settled(other)) {
+                    continue;
+                }
+                double meets = one.meets(other);
+                boolean grill = one.where() == Baking.Where.GRILL || other.where() == Baking.Where.GRILL;
+                if (meets > 1e-9 && (grill || one.dialC() != other.dialC())) {
+                    broken += meets + NEAR_K * (grill ? 0 : 1);
+                } else if (meets <= 1e-9 && !grill && one.dialC() != other.dialC()) {
+                    turned(one, other, -meets);
+                }
+            }
+        }
+    }
+
+    private boolean settled(Use use) {
+        return started(use.chain());
+    }
+
+    private void turned(Use one, Use other, double gap) {
+        Use first = one.from() < other.from() ? one : other;
+        Use second = first == one ? other : one;
+        double short_ = turningMin(first.dialC(), second.dialC()) - gap;
+        if (short_ > 0) {
+            broken += short_;
+        }
+        harm += TURNED;
+    }
+
+    /** How long an oven takes from one dial to another, minutes. */
+    static double turningMin(double fromC, double toC) {
+        return toC >= fromC
+                ? OvenEvents.heatingMinutes(fromC, toC)
+                : COOLS_BY_MIN * Math.log(Math.max(1, (fromC - toC) / NEAR_K));
+    }
+
+    private void crowded(Use use, int room) {
+        if (settled(use)) {
+            return;
+        }
+        int there = 0;
+        double shortest = use.until() - use.from();
+        for (Use other : uses) {
+            boolean same = other.oven() == use.oven()
+                    && (other.where() == Baking.Where.HOB) == (use.where() == Baking.Where.HOB);
+            if (same && other.from() <= use.from() + 1e-9 && other.until() > use.from() + 1e-9) {
+                there += other.shelves();
+                shortest = Math.min(shortest, other.until() - use.from());
+            }
+        }
+        broken += Math.max(0, there - room) * Math.max(1, shortest);
+    }
+
+    /* It is not hot sooner than it can be. */
+    private void cold(Use use) {
+        if (!settled(use) && use.where() == Baking.Where.OVEN) {
+            double hot = facts.nowMin() + turningMin(problem.hotC(use.oven()), use.dialC());
+            broken += Math.max(0, hot - use.from());
+        }
+    }
+
+    /* What follows the heat, and the plating of a course. */
+    private void course(int course) {
+        List<Integer> its = IntStream.range(0, chains.size())
+                .filter(i -> decided[i] && chains.get(i).course() == course)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> out[i]))
+                .toList();
+        double plated = problem.platedFrom(course);
+        double from = plated;
+        for (int i : its) {
+            if (chains.get(i).heat() != Chain.Heat.NONE) {
+                after(i);
+                from = Math.max(from, ready[i]);
+            }
+        }
+        String step = course + "." + Kind.PLATE;
+        late[course] = Math.max(0, from - plated);
+        if (!facts.settled(step)) {
+            Double pinned = facts.pinned().get(step);
+            from = Math.max(Math.max(from, facts.nowMin()), pinned == null ? from : pinned);
+            late[course] = Math.max(0, from - plated);
+            double until = from + problem.platingMin(course);
+            placed.add(new Placed(-1, Kind.PLATE, 0, course, from, until, Decision.NO_OVEN, 0));
+            use(from, until);
+        }
+        lateMin += late[course];
+        for (int i : its) {
+            waits(i, from, plated);
+        }
+    }
+
+    private void after(int i) {
+        Chain chain = chains.get(i);
+        double rested = out[i] + restMin(i);
+        if (rested > facts.nowMin() && restMin(i) > 0) {
+            place(i, Kind.REST, 0, out[i], rested, Decision.NO_OVEN, 0);
+        }
+        ready[i] = rested;
+        String step = chain.step(chain.after());
+        if (chain.afterMin() > 0 && !facts.settled(step)) {
+            Double pinned = facts.pinned().get(step);
+            double begins = pinned != null ? pinned : begins(chain, Math.max(rested, facts.nowMin()));
+            attend(i, chain.after(), 0, begins, begins + chain.afterMin(), Decision.NO_OVEN, 0);
+            ready[i] = begins + chain.afterMin();
+        }
+    }
+
+    /* Carved as late as can be, since it cools; drained at once. */
+    private double begins(Chain chain, double from) {
+        double last = chain.after() == Kind.CARVE
+                ? slotBefore(problem.platedFrom(chain.course()), chain.afterMin())
+                : from - 1;
+        return last >= from ? last : slotAfter(from, chain.afterMin());
+    }
+
+    private void waits(int i, double platedAt, double plated) {
+        Chain chain = chains.get(i);
+        if (chain.heat() == Chain.Heat.NONE) {
+            return;
+        }
+        double soonest = out[i] + restMin(i) + chain.afterMin();
+        double waited = Math.max(0, platedAt - soonest);
+        lateMin += TOO_LONG * Math.max(0, waited - mostWaitMin(i));
+        double sd = sdMin(i);
+        double slack = plated - soonest;
+        harm += chain.harm() * waited + expectedLate(slack, sd);
+        if (baking[i] != null && !started(i)) {
+            harm += chain.lossAt(oven(i), baking[i]);
+        }
+        harm += problem.movedHarm(chain.key(), in[i], started(i));
+    }
+
+    /* Of a moment that is normally spread: how late on the average, where so much is left (the newsvendor's loss). */
+    private static double expectedLate(double slack, double sd) {
+        if (sd <= 0) {
+            return Math.max(0, -slack);
+        }
+        double z = slack / sd;
+        return sd * (NORMAL.density(z) - z * NORMAL.cumulativeProbability(-z));
+    }
+
+    /* What comes before the heat, as late as it can. */
+    private void before() {
+        List<Integer> order = IntStream.range(0, chains.size())
+                .filter(i -> decided[i] && !started(i))
+                .boxed()
+                .sorted(Comparator.comparingDouble(this::due).reversed())
+                .toList();
+        for (int i : order) {
+            Chain chain = chains.get(i);
+            double due = due(i);
+            double prepared = due;
+            if (chain.heat() != Chain.Heat.NONE && chain.temperMin() > 0 && !facts.settled(chain.step(Kind.TEMPER))) {
+                double out = due - chain.temperMin();
+                prepared = out;
+                if (due > facts.nowMin()) {
+                    place(i, Kind.TEMPER, 0, out, due, Decision.NO_OVEN, 0);
+                }
+            }
+            if (chain.heat() == Chain.Heat.NONE) {
+                prepared = hands(i, Kind.FINISH, chain.afterMin(), due);
+                double waited = due - prepared - chain.afterMin();
+                lateMin += TOO_LONG * Math.max(0, waited - chain.waitsMin(null));
+            }
+            double dressed = hands(i, Kind.DRESS, chain.dressMin(), due);
+            double ended = hands(i, Kind.PREPARE, chain.prepareMin(), Math.min(prepared, dressed));
+            harm += EARLY * Math.max(0, due - ended);
+        }
+    }
+
+    /* Until when everything before the heat has to be done. */
+    private double due(int i) {
+        return chains.get(i).heat() == Chain.Heat.NONE
+                ? problem.platedFrom(chains.get(i).course())
+                        + late[chains.get(i).course()]
+                : in[i] - HandTimes.PUT_IN_MIN;
+    }
+
+    /** Lays a step of the hands before a moment; returns when it begins. */
+    private double hands(int i, Kind kind, double minutes, double due) {
+        String step = chains.get(i).step(kind);
+        if (minutes <= 0 || facts.settled(step)) {
+            return due;
+        }
+        Double pinned = facts.pinned().get(step);
+        double begins = pinned != null ? pinned : slotBefore(due, minutes);
+        if (pinned != null) {
+            broken += Math.max(0, begins + minutes - due);
+        }
+        broken += Math.max(0, facts.nowMin() - begins);
+        attend(i, kind, 0, begins, begins + minutes, Decision.NO_OVEN, 0);
+        return begins;
+    }
+
+    private void attend(int i, Kind kind, int number, double from, double until, int oven, double dial) {
+        if (facts.settled(number == 0 ? chains.get(i).step(kind) : chains.get(i).step(kind, number))) {
+            return;
+        }
+        place(i, kind, number, from, until, oven, dial);
+        use(from, until);
+    }
+
+    private void place(int i, Kind kind, int number, double from, double until, int oven, double dial) {
+        placed.add(new Placed(i, kind, number, -1, from, until, oven, dial));
+    }
+
+    private void use(double from, double until) {
+        for (int cell = Math.max(0, problem.cell(from));
+                cell < Math.min(busy.length, problem.cell(until - 1e-6) + 1);
+                cell++) {
+            busy[cell]++;
+        }
+    }
+
+    /* The first moment from which on hands are free for so long. */
+    private double slotAfter(double from, double minutes) {
+        int length = (int) Math.ceil(minutes / Problem.CELL_MIN - 1e-9);
+        int start = Math.max(0, problem.cell(from + Problem.CELL_MIN - 1e-6));
+        for (int cell = start; cell < start + length; cell++) {
+            if (cell >= busy.length) {
+                return from;
+            }
+            if (busy[cell] >= problem.hands()[cell]) {
+                start = cell + 1;
+            }
+        }
+        return Math.max(from, problem.minute(start));
+    }
+
+    /* The last moment from which on hands are free for so long before another; right before it where none is. */
+    private double slotBefore(double due, double minutes) {
+        int length = (int) Math.ceil(minutes / Problem.CELL_MIN - 1e-9);
+        int end = Math.min(busy.length, problem.cell(due));
+        for (int cell = end - 1; cell >= end - length; cell--) {
+            if (cell < 0) {
+                return Math.min(due - minutes, problem.minute(0) - minutes);
+            }
+            if (busy[cell] >= problem.hands()[cell]) {
+                end = cell;
+            }
+        }
+        return problem.minute(end - length);
+    }
+
+    private void overrun() {
+        int now = Math.max(0, problem.cell(facts.nowMin()));
+        for (int cell = now; cell < busy.length; cell++) {
+            broken += Problem.CELL_MIN * Math.max(0, busy[cell] - problem.hands()[cell]);
+        }
+    }
+}

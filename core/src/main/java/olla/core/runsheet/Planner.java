@@ -1,0 +1,99 @@
+package olla.core.runsheet;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import olla.core.evening.DialTables;
+import olla.core.evening.Evening;
+
+/** The one way in: an evening, what its dishes take, what has happened; out comes the run sheet. */
+public final class Planner {
+
+    private final Problem problem;
+    private final Decision[] begin;
+
+    private Planner(Problem problem, Decision[] begin) {
+        this.problem = problem;
+        this.begin = begin;
+    }
+
+    /** For an evening of which there is no sheet yet. */
+    public static Planner of(Evening evening, DialTables tables, Facts facts) {
+        Problem problem = new Problem(evening, tables, facts);
+        return new Planner(problem, new Decision[problem.chains().size()]);
+    }
+
+    /**
+     * For an evening that has a sheet: what is on it moves only where that is worth it.
+     *
+     * @param before the sheet; of this evening or of one before a dish was added, changed or left out
+     */
+    public static Planner of(Evening evening, DialTables tables, Facts facts, RunSheet before) {
+        Map<String, Double> kept = new HashMap<>();
+        before.dishes().forEach(dish -> kept.put(dish.key(), dish.inMin()));
+        Problem problem = new Problem(evening, tables, facts, kept);
+        return new Planner(problem, decisions(problem, before));
+    }
+
+    private static Decision[] decisions(Problem problem, RunSheet sheet) {
+        Decision[] decisions = new Decision[problem.chains().size()];
+        for (int i = 0; i < decisions.length; i++) {
+            Chain chain = problem.chains().get(i);
+            Optional<DishTime> was = problem.open(chain) ? sheet.dish(chain.key()) : Optional.empty();
+            if (was.isPresent()) {
+                int oven = was.get().oven().isEmpty()
+                        ? Decision.NO_OVEN
+                        : problem.oven(was.get().oven());
+                int dial = (int) Math.round(was.get().dialC());
+                boolean can = chain.heat() == Chain.Heat.HOB || chain.baking(oven, dial) != null;
+                decisions[i] = can ? new Decision(oven, dial, was.get().earlyMin()) : null;
+            }
+        }
+        return decisions;
+    }
+
+    /** The sheet as it was, with what has happened since: nothing is looked for. */
+    public RunSheet asItWas() {
+        return SheetWriter.write(problem, FirstPlan.of(problem, begin));
+    }
+
+    /**
+     * Looks for a plan.
+     *
+     * @param better is told of each sheet that is better than all before it
+     * @param stop ends it with the best so far
+     */
+    public RunSheet plan(Effort effort, Consumer<RunSheet> better, Stop stop) {
+        Decision[] first = FirstPlan.of(problem, begin);
+        Decision[] found = PlanSearch.better(
+                problem, first, effort, plan -> better.accept(SheetWriter.write(problem, plan)), stop);
+        return SheetWriter.write(problem, found);
+    }
+
+    /** The same without anybody looking on. */
+    public RunSheet plan(Effort effort) {
+        return plan(effort, sheet -> {}, Stop.NEVER);
+    }
+
+    /** How likely a sheet holds. */
+    public Chance chance(RunSheet sheet, Scenarios.Times times) {
+        return new Scenarios(problem, times).chance(decisions(problem, sheet));
+    }
+
+    /** Where a sheet is weakest, and what would help most. */
+    public Advice advice(RunSheet sheet, Scenarios.Times times) {
+        return Adviser.of(problem, decisions(problem, sheet), new Scenarios(problem, times));
+    }
+
+    /** What is missing where not all can be in time; empty where it can. */
+    public Optional<Shortage> shortage(RunSheet sheet) {
+        return ShortageFinder.of(problem, decisions(problem, sheet), sheet);
+    }
+
+    /** What moved from one sheet to another. */
+    public static List<Moved> moved(RunSheet before, RunSheet after) {
+        return Moved.between(before, after);
+    }
+}

@@ -1,0 +1,128 @@
+package olla.core.evening;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import olla.core.doneness.Doneness;
+import olla.core.oven.OvenEvent;
+import olla.core.oven.OvenEvents;
+import olla.core.oven.OvenModel;
+import olla.core.simulation.BakeModel;
+import olla.core.simulation.BakeRun;
+import olla.core.simulation.Unknowns;
+import org.junit.jupiter.api.Test;
+
+/** The table of dials against the model that it stands for. */
+class DialTableTest {
+
+    private static final Evening EVENING = Evenings.guesthouse()
+            .portions("hake")
+            .parcels("char")
+            .inSalt("bream")
+            .crumbed("zander")
+            .potatoes()
+            .build();
+
+    private static BakeModel model(FishDish dish, OvenModel oven, OvenEvents events) {
+        return new BakeModel(dish.piece(), dish.dress(), oven, events, Unknowns.NONE, BakeModel.Fineness.FINE);
+    }
+
+    @Test
+    void betweenTheDialsThatAreSolvedItIsRightToHalfAPerCent() {
+        for (FishDish dish : EVENING.fish()) {
+            EveningOven oven = EVENING.kitchen().ovens().get(0);
+            OvenModel really = oven.calibration().likely(oven.kind());
+            DialTable table = DialTable.of(dish, oven);
+            for (double dial : List.of(185.0, 205.0, 215.0)) {
+                Baking baking = table.nearest(dial);
+                double solved = new BakeRun(model(dish, really, OvenEvents.NONE), dish.at(really, baking.tempC()))
+                        .outFor(dish.target().peakC());
+                // The grill is solved anew for each dial, to the half minute.
+                double grill = dish.key().equals("zander") ? 0.5 : 0;
+                assertThat(baking.minutes())
+                        .as("%s at %s", dish.key(), dial)
+                        .isCloseTo(solved, within(0.005 * solved + grill));
+            }
+        }
+    }
+
+    @Test
+    void aHotterDialIsNeverSlowerAndLeavesLessTimeToCatchIt() {
+        EveningOven oven = EVENING.kitchen().ovens().get(0);
+        for (FishDish dish : EVENING.fish()) {
+            List<Baking> bakings = DialTable.of(dish, oven).bakings();
+            assertThat(bakings).hasSizeGreaterThan(4);
+            for (int i = 1; i < bakings.size(); i++) {
+                if (!dish.key().equals("zander")) {
+                    assertThat(bakings.get(i).minutes())
+                            .isLessThan(bakings.get(i - 1).minutes());
+                }
+                assertThat(bakings.get(i).marginMin())
+                        .isLessThanOrEqualTo(bakings.get(i - 1).marginMin() + 1e-9);
+            }
+        }
+    }
+
+    @Test
+    void whatADoorCostsIsWhatTheModelSays() {
+        FishDish dish = EVENING.fish().get(0);
+        EveningOven oven = EVENING.kitchen().ovens().get(0);
+        OvenModel really = oven.calibration().likely(oven.kind());
+        Baking baking = DialTable.of(dish, oven).nearest(220);
+        OvenEvents twice = new OvenEvents(List.of(
+                new OvenEvent.DoorOpened(4, OvenEvent.DoorOpened.TAKING_OUT_S),
+                new OvenEvent.DoorOpened(8, OvenEvent.DoorOpened.TAKING_OUT_S)));
+        double with =
+                new BakeRun(model(dish, really, twice), baking.programme().opened()).outFor(Doneness.FLAKES.peakC());
+        assertThat(baking.doorMin()).isPositive();
+        assertThat(baking.minutes() + 2 * baking.doorMin()).isCloseTo(with, within(0.35));
+    }
+
+    /** Common practice, no source: a crust coasts, a parcel waits closed, a bare portion least. */
+    @Test
+    void whatIsClosedWaitsLongerThanWhatIsBare() {
+        EveningOven oven = EVENING.kitchen().ovens().get(0);
+        double bare = DialTable.of(EVENING.fish().get(0), oven).nearest(220).waitsMin();
+        double parcel = DialTable.of(EVENING.fish().get(1), oven).nearest(200).waitsMin();
+        double salt = DialTable.of(EVENING.fish().get(2), oven).nearest(210).waitsMin();
+        assertThat(bare).isBetween(8.0, 25.0);
+        assertThat(parcel).isGreaterThan(bare);
+        assertThat(salt).isEqualTo(olla.core.dress.SaltCrust.FORGOTTEN_MINUTES);
+    }
+
+    @Test
+    void parchmentIsNeverPutIntoAHotterOvenThanItsMakerAllows() {
+        EveningOven oven = EVENING.kitchen().ovens().get(0);
+        assertThat(DialTable.of(EVENING.fish().get(1), oven).bakings())
+                .allSatisfy(b -> assertThat(b.tempC()).isLessThanOrEqualTo(220));
+    }
+
+    @Test
+    void aCrumbIsNotBakedInAPaleOven() {
+        EveningOven oven = EVENING.kitchen().ovens().get(0);
+        assertThat(DialTable.of(EVENING.fish().get(3), oven).bakings().get(0).tempC())
+                .isGreaterThanOrEqualTo(190);
+    }
+
+    @Test
+    void aFanOvenIsSetLowerForTheSame() {
+        EveningOven fan = EVENING.kitchen().ovens().get(1);
+        assertThat(EVENING.fish().get(0).wantedC(fan.kind())).isEqualTo(200);
+        assertThat(DialTable.of(EVENING.sides().get(0), fan).nearest(180).minutes())
+                .isCloseTo(45, within(1e-9));
+    }
+
+    @Test
+    void theMakingTellsHowFarItIs() {
+        List<Integer> made = new ArrayList<>();
+        DialTables.of(Evenings.guesthouse().portions("hake").parcels("char").build(), (done, of) -> {
+            synchronized (made) {
+                made.add(done);
+                assertThat(of).isEqualTo(4);
+            }
+        });
+        assertThat(made).containsExactlyInAnyOrder(1, 2, 3, 4);
+    }
+}

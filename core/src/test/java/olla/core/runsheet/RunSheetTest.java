@@ -1,0 +1,254 @@
+package olla.core.runsheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import olla.core.dress.SaltCrust;
+import olla.core.evening.DialTables;
+import olla.core.evening.Evening;
+import olla.core.evening.Evenings;
+import olla.core.evening.SideDish;
+import olla.core.oven.OvenKind;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Evenings as they are cooked, planned, upset and planned again. */
+class RunSheetTest {
+
+    private static final Evening GUESTHOUSE = Evenings.guesthouse()
+            .hands(2)
+            .portions("hake")
+            .parcels("char")
+            .inSalt("bream")
+            .potatoes()
+            .rice()
+            .greens()
+            .salad()
+            .build();
+    private static DialTables tables;
+    private static Planner planner;
+    private static RunSheet sheet;
+
+    /* Not in the fields themselves: tables are made by several threads, which would wait for this class. */
+    @BeforeAll
+    static void plan() {
+        tables = tables(GUESTHOUSE);
+        planner = Planner.of(GUESTHOUSE, tables, Facts.at(-240));
+        sheet = planner.plan(new Effort(40_000, 15, 60_000));
+    }
+
+    private static DialTables tables(Evening evening) {
+        return DialTables.of(evening, (made, of) -> {});
+    }
+
+    @Test
+    void everythingIsHotAtTheMomentOfServing() {
+        assertThat(sheet.cost().kept()).isTrue();
+        assertThat(sheet.lateMin()).isLessThan(1);
+        assertThat(sheet.dishes()).hasSize(6).allSatisfy(dish -> {
+            assertThat(dish.readyMin()).as(dish.key()).isLessThanOrEqualTo(0);
+            assertThat(dish.waitsMin()).as(dish.key()).isLessThanOrEqualTo(dish.mostWaitMin() + 1e-6);
+        });
+    }
+
+    @Test
+    void eachStepFollowsTheOneBeforeIt() {
+        for (String dish : List.of("hake", "char", "bream")) {
+            double prepared = step(dish, Kind.PREPARE).untilMin();
+            assertThat(prepared).isLessThanOrEqualTo(step(dish, Kind.TEMPER).fromMin() + 1e-6);
+            assertThat(prepared).isLessThanOrEqualTo(step(dish, Kind.DRESS).fromMin() + 1e-6);
+            assertThat(step(dish, Kind.DRESS).untilMin())
+                    .isLessThanOrEqualTo(step(dish, Kind.PUT_IN).fromMin() + 1e-6);
+            assertThat(step(dish, Kind.PUT_IN).untilMin())
+                    .isEqualTo(step(dish, Kind.COOK).fromMin());
+            assertThat(step(dish, Kind.REST).fromMin())
+                    .isEqualTo(step(dish, Kind.COOK).untilMin());
+            SheetStep look = step(dish, Kind.LOOK);
+            assertThat(look.earliestMin()).isLessThan(look.fromMin());
+            assertThat(look.latestMin()).isGreaterThan(look.fromMin());
+        }
+        assertThat(step("bream", Kind.CARVE).fromMin())
+                .isGreaterThanOrEqualTo(step("bream", Kind.REST).untilMin() - 1e-6);
+    }
+
+    @Test
+    void anOvenIsHotBeforeTheFirstDishGoesIn() {
+        for (String oven : List.of("still", "fan")) {
+            SheetStep set = sheet.step(oven + ".PREHEAT.1").orElseThrow();
+            double first = sheet.dishes().stream()
+                    .filter(d -> d.oven().equals(oven))
+                    .mapToDouble(DishTime::inMin)
+                    .min()
+                    .orElseThrow();
+            assertThat(set.untilMin()).isEqualTo(first);
+            // Heating up takes about a quarter of an hour (from memory).
+            assertThat(set.untilMin() - set.fromMin()).isBetween(12.0, 25.0);
+        }
+    }
+
+    @Test
+    void aCrustRestsAndIsNotForgotten() {
+        double carved = step("bream", Kind.CARVE).fromMin();
+        double out = sheet.dish("bream").orElseThrow().likelyMin();
+        assertThat(carved - out).isBetween(SaltCrust.LEAST_REST_MINUTES - 0.5, SaltCrust.FORGOTTEN_MINUTES + 0.5);
+    }
+
+    @Test
+    void everyStepOfTheHandsHasSomebody() {
+        assertThat(sheet.steps())
+                .allSatisfy(s -> assertThat(s.hands() >= 0)
+                        .as(s.key())
+                        .isEqualTo(s.kind().attended()));
+    }
+
+    @Test
+    void theChanceIsCountedInEveningsThatShareTheirOvens() {
+        Chance chance = planner.chance(sheet, Scenarios::solve);
+        assertThat(chance.within3()).isBetween(0.7, 1.0);
+        assertThat(chance.within5()).isGreaterThanOrEqualTo(chance.within3());
+        assertThat(chance.lateBy()).containsOnlyKeys("hake", "char", "bream", "potatoes", "rice", "greens");
+    }
+
+    @Test
+    void whatIsPlannedTighterIsLateMoreOften() {
+        Evening tight = Evenings.guesthouse().portions("hake").build();
+        DialTables tables = tables(tight);
+        Facts pinned = new Facts(-100, Map.of(), Set.of(), Set.of(), Map.of("hake.PUT_IN", -15.5), Map.of());
+        Planner late = Planner.of(tight, tables, pinned);
+        Chance close = late.chance(late.asItWas(), Scenarios::solve);
+        Planner free = Planner.of(tight, tables, Facts.at(-100));
+        Chance eased = free.chance(free.plan(Effort.FIRST), Scenarios::solve);
+        assertThat(eased.within3()).isGreaterThan(close.within3());
+        assertThat(close.lateBy().get("hake")).isGreaterThan(0.1);
+    }
+
+    @Test
+    void anOvenOfOneShelfIsSaidToBeShortOfOne() {
+        Evening evening = Evenings.empty()
+                .oven("still", OvenKind.STILL, 1)
+                .hands(3)
+                .side("potatoes", SideDish.Where.OVEN, 45, 200, 5)
+                .side("parsnips", SideDish.Where.OVEN, 45, 200, 5)
+                .build();
+        Planner planner = Planner.of(evening, tables(evening), Facts.at(-240));
+        RunSheet sheet = planner.plan(Effort.FIRST);
+        assertThat(sheet.cost().late()).isGreaterThan(1);
+        Shortage shortage = planner.shortage(sheet).orElseThrow();
+        assertThat(shortage.what()).isEqualTo(Shortage.What.SHELF);
+        assertThat(shortage.untilMin() - shortage.fromMin()).isBetween(20.0, 60.0);
+        assertThat(shortage.nearest().nothing()).isFalse();
+    }
+
+    @Test
+    void whoBeginsTooLateIsToldThatTimeIsShort() {
+        Evening evening = Evenings.guesthouse().inSalt("bream").build();
+        Planner planner = Planner.of(evening, tables(evening), Facts.at(-30));
+        RunSheet sheet = planner.plan(Effort.FIRST);
+        assertThat(sheet.lateMin()).isGreaterThan(10);
+        assertThat(sheet.cost().kept()).isTrue();
+        assertThat(planner.shortage(sheet).orElseThrow().what()).isEqualTo(Shortage.What.TIME);
+    }
+
+    @Test
+    void anEveningThatCanBeHasNoShortage() {
+        assertThat(planner.shortage(sheet)).isEmpty();
+    }
+
+    @Test
+    void aSlowOvenMovesWhatIsStillAhead() {
+        DishTime bream = sheet.dish("bream").orElseThrow();
+        double slow = bream.likelyMin() + 9;
+        Facts.Baked in = new Facts.Baked(
+                bream.oven(), bream.dialC(), bream.inMin(), slow, bream.sdMin(), OptionalDouble.empty());
+        Set<String> done = new java.util.HashSet<>();
+        double now = bream.inMin() + 12;
+        sheet.steps().stream().filter(s -> s.fromMin() < now).forEach(s -> done.add(s.key()));
+        List<String> baked = new ArrayList<>();
+        Map<String, Facts.Baked> all = new java.util.HashMap<>();
+        sheet.dishes().stream().filter(d -> d.inMin() < now).forEach(d -> {
+            baked.add(d.key());
+            all.put(
+                    d.key(),
+                    d.key().equals("bream")
+                            ? in
+                            : new Facts.Baked(
+                                    d.oven(), d.dialC(), d.inMin(), d.likelyMin(), d.sdMin(), OptionalDouble.empty()));
+        });
+        Facts facts = new Facts(now, all, done, Set.of(), Map.of(), Map.of("still", 200.0, "fan", 200.0));
+        RunSheet after = Planner.of(GUESTHOUSE, tables, facts, sheet).plan(Effort.AGAIN);
+        assertThat(after.cost().kept()).isTrue();
+        assertThat(after.dish("bream").orElseThrow().likelyMin()).isCloseTo(slow, within(1e-9));
+        // Everybody waits for the bream, and nothing stands ready long before it.
+        assertThat(after.lateMin()).isGreaterThan(1);
+        List<Moved> moved = Planner.moved(sheet, after);
+        assertThat(moved).isNotEmpty();
+        assertThat(moved).allSatisfy(m -> {
+            assertThat(Math.abs(m.byMin())).isGreaterThanOrEqualTo(1);
+            assertThat(after.step(m.step()).orElseThrow().untilMin()).isGreaterThan(now);
+        });
+        assertThat(moved.stream().map(Moved::step)).contains("0.PLATE");
+    }
+
+    @Test
+    void aDishThatIsAddedFindsItsPlaceBesideWhatWasThere() {
+        Evening more = Evenings.guesthouse()
+                .hands(2)
+                .portions("hake")
+                .parcels("char")
+                .inSalt("bream")
+                .potatoes()
+                .rice()
+                .greens()
+                .salad()
+                .side("sauce", SideDish.Where.HOB, 10, 0, 15)
+                .build();
+        RunSheet after = Planner.of(more, tables, Facts.at(-240), sheet).plan(Effort.AGAIN);
+        assertThat(after.cost().kept()).isTrue();
+        assertThat(after.dish("sauce")).isPresent();
+        for (DishTime was : sheet.dishes()) {
+            assertThat(after.dish(was.key()).orElseThrow().inMin())
+                    .as(was.key())
+                    .isCloseTo(was.inMin(), within(15.0));
+        }
+    }
+
+    @Test
+    void aBetterPlanTellsWhatItImproves() {
+        List<Cost> told = new ArrayList<>();
+        RunSheet found = planner.plan(new Effort(8_000, 3, 20_000), better -> told.add(better.cost()), Stop.NEVER);
+        for (int i = 1; i < told.size(); i++) {
+            assertThat(told.get(i)).isLessThan(told.get(i - 1));
+        }
+        assertThat(told.get(told.size() - 1)).isEqualByComparingTo(found.cost());
+    }
+
+    @Test
+    void aSearchThatIsStoppedGivesTheBestSoFar() {
+        RunSheet found = planner.plan(new Effort(10_000_000, 3, 60_000), better -> {}, Runnable::run);
+        assertThat(found.dishes()).hasSize(6);
+    }
+
+    @Test
+    void theWeakestPointIsTheDishThatIsMostOftenLate() {
+        Evening evening = Evenings.guesthouse().portions("hake").parcels("char").build();
+        DialTables tables = tables(evening);
+        Facts pinned = new Facts(-100, Map.of(), Set.of(), Set.of(), Map.of("hake.PUT_IN", -17.0), Map.of());
+        Planner planner = Planner.of(evening, tables, pinned);
+        RunSheet sheet = planner.plan(Effort.FIRST);
+        Advice advice = planner.advice(sheet, Scenarios::solve);
+        assertThat(advice.weakest()).isEqualTo("hake");
+        assertThat(advice.why().key()).isEqualTo("sheet.weakest");
+        advice.change()
+                .ifPresent(change -> assertThat(change.within3())
+                        .isGreaterThan(advice.chance().within3()));
+    }
+
+    private static SheetStep step(String dish, Kind kind) {
+        return sheet.step(dish + "." + kind).orElseThrow(() -> new AssertionError(dish + " " + kind));
+    }
+}
