@@ -29,27 +29,23 @@ const ELEMENT = {
   },
 }
 
-interface Stop {
-  name: string
-  path: string | null
-}
-
-/** In the order of the work. Those without an address have not moved in yet. */
-const STOPS: Stop[] = [
+/** In the order of the work. */
+const STOPS = [
   { name: t('ui.app.counter'), path: '/counter' },
   { name: t('ui.app.bench'), path: '/bench' },
-  { name: t('ui.app.run-sheet'), path: null },
+  { name: t('ui.app.run-sheet'), path: '/sheet' },
   { name: t('ui.app.oven-side'), path: '/oven' },
   { name: t('ui.app.log'), path: '/log' },
 ]
 
-const here = computed(() => STOPS.findIndex((s) => s.path && route.path.startsWith(s.path)))
+const here = computed(() => STOPS.findIndex((s) => route.path.startsWith(s.path)))
 /** How far tonight's bake has come: inked up to here. */
 const reached = computed(() => Math.max(here.value, running.bakes.length ? 3 : 1))
 
 useKeys({
   '1': () => router.push('/counter'),
   '2': () => router.push('/bench'),
+  '3': () => router.push('/sheet'),
   '4': () => router.push('/oven'),
   '5': () => router.push('/log'),
   '?': () => (showKeys.value = !showKeys.value),
@@ -70,14 +66,10 @@ onMounted(running.follow)
               :key="stop.name"
               :class="{ here: i === here, inked: i <= reached }"
             >
-              <RouterLink v-if="stop.path" :to="stop.path" :aria-current="i === here ? 'page' : undefined">
+              <RouterLink :to="stop.path" :aria-current="i === here ? 'page' : undefined">
                 <span class="dot" />{{ stop.name }}
                 <span v-if="i === 3 && running.bakes.length" class="count">{{ running.bakes.length }}</span>
               </RouterLink>
-              <span v-else class="closed" :title="t('ui.app.the-opens-in-a-later', { name: stop.name })">
-                <span class="dot" />{{ stop.name
-                }}<span class="unseen"> {{ ' ' }}{{ t('ui.app.not-open-yet') }}</span>
-              </span>
             </li>
           </ol>
         </nav>
@@ -147,8 +139,7 @@ li:not(:first-child)::before {
 li.inked:not(:first-child)::before {
   border-color: var(--ink);
 }
-li a,
-.closed {
+li a {
   position: relative;
   display: flex;
   flex-direction: column;
@@ -159,9 +150,6 @@ li a,
   color: var(--ink);
   font-size: 14px;
   text-decoration: none;
-}
-.closed {
-  color: var(--ink-soft);
 }
 .dot {
   position: relative;
@@ -177,9 +165,6 @@ li a,
 li.inked .dot {
   border-color: var(--ink);
   background: var(--ink);
-}
-li.inked .closed .dot {
-  background: var(--salt);
 }
 li.here .dot {
   border-color: var(--clay);
@@ -243,8 +228,7 @@ li.here a {
     grid-row: 2;
     grid-column: 1 / 3;
   }
-  li a,
-  .closed {
+  li a {
     font-size: 13px;
   }
 }

@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/', redirect: '/bench' },
     { path: '/counter', component: () => import('./stations/counter/CounterStation.vue') },
     { path: '/bench', component: BenchStation },
+    { path: '/sheet', component: () => import('./stations/sheet/SheetStation.vue') },
     { path: '/oven/:id?', component: () => import('./stations/oven/OvenStation.vue'), props: true },
     { path: '/log', component: () => import('./stations/log/LogStation.vue') },
   ],

@@ -5,6 +5,8 @@ import { asked } from '../messages/asked'
 import type { paths } from './generated'
 import type {
   CounterQuestion,
+  EveningInput,
+  EveningMove,
   Ingredient,
   Oven,
   OvenWords,
@@ -201,6 +203,21 @@ export const api = {
   unprobe: (id: string) => said(server.DELETE('/api/bakes/{id}/probe', of(id))),
   describeOven: (oven: Oven, body: OvenWords) =>
     said(server.PUT('/api/ovens/{id}', { ...ofOven(oven), body, ...ifMatch(oven.version) })),
+  evenings: (signal: AbortSignal) => ask(() => server.GET('/api/evenings', { signal }), signal),
+  evening: (id: string, signal: AbortSignal) =>
+    ask(() => server.GET('/api/evenings/{id}', { ...of(id), signal }), signal),
+  writeEvening: (id: string, body: EveningInput, version?: number) =>
+    said(server.PUT('/api/evenings/{id}', { ...of(id), body, ...ifMatch(version) })),
+  forgetEvening: (id: string, version: number) =>
+    said(server.DELETE('/api/evenings/{id}', { ...of(id), ...ifMatch(version) })),
+  moveEvening: (id: string, body: EveningMove) =>
+    said(server.POST('/api/evenings/{id}/moves', { ...of(id), body })),
+  unmoveEvening: (id: string, moveId: string) =>
+    said(server.DELETE('/api/evenings/{id}/moves/{moveId}', { params: { path: { id, moveId } } })),
+  stopSearch: (id: string) => said(server.DELETE('/api/evenings/{id}/search', of(id))),
+  dials: (id: string, signal: AbortSignal) =>
+    ask(() => server.GET('/api/evenings/{id}/dials', { ...of(id), signal }), signal),
+  calendar: (id: string) => `/api/evenings/${id}/calendar`,
   photo: (id: string) => `/api/bakes/${id}/photo`,
   keepPhoto: (id: string, file: File) => send<void>('PUT', `/api/bakes/${id}/photo`, file, file.type),
   dropPhoto: (id: string) => said(server.DELETE('/api/bakes/{id}/photo', of(id))),

@@ -6,7 +6,7 @@ export type Keys = Record<string, () => void>
 
 /** The list that `?` shows. */
 export const KEY_LIST: [string, string][] = [
-  ['1  2  4  5', t('ui.keys.go-to-the-counter-the')],
+  ['1  2  3  4  5', t('ui.keys.go-to-the-counter-the')],
   ['[  ]', t('ui.keys.thinner-thicker-by-a-millimetre')],
   ['d', t('ui.keys.next-dress')],
   ['-  =', t('ui.keys.oven-down-up')],

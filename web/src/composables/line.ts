@@ -6,6 +6,8 @@ export interface News {
   /** All of them in the first event of a line, then the changed fields of those that changed. */
   bakes: (Partial<Bake> & Pick<Bake, 'id' | 'revision'>)[]
   gone: string[]
+  /** Evenings of which something has changed. */
+  evenings?: string[]
   now: string
   speed: number
   stored: boolean

@@ -72,6 +72,8 @@ export const useRunning = defineStore('running', () => {
           .map((p) => p.bakeId),
       ),
   )
+  /** Evenings of which the line has told that something changed; a new list each time. */
+  const eveningNews = ref<string[]>([])
   /** Counts up whenever the log may read otherwise than before. */
   const logTurn = ref(0)
 
@@ -186,6 +188,8 @@ export const useRunning = defineStore('running', () => {
         asTold.delete(id)
         forget(id)
       })
+      // A line that is new says nothing of what changed before it.
+      if (whole || news.evenings?.length) eveningNews.value = news.evenings ?? []
       loaded.value = true
       roomMb.value = news.roomMb ?? null
       back(news.stored)
@@ -377,6 +381,7 @@ export const useRunning = defineStore('running', () => {
     logged,
     reopened,
     logTurn,
+    eveningNews,
     putIn,
     loaded,
     unreachable,

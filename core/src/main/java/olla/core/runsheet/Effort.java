@@ -15,7 +15,7 @@ public record Effort(long plans, long seed, long mostMs) {
     public static final Effort FIRST = new Effort(5_000, SEED, 900);
 
     /** A plan that has seen something happen, at once. */
-    public static final Effort AGAIN = new Effort(5_000, SEED, 800);
+    public static final Effort AGAIN = new Effort(2_500, SEED, 800);
 
     /** A better one, while somebody looks at the first. */
     public static final Effort BETTER = new Effort(150_000, SEED, 5_000);

@@ -28,27 +28,25 @@ public final class Planner {
     /**
      * For an evening that has a sheet: what is on it moves only where that is worth it.
      *
-     * @param before the sheet; of this evening or of one before a dish was added, changed or left out
+     * @param before what is kept of the sheet; of this evening or of one before a dish was added, changed or left out
      */
-    public static Planner of(Evening evening, DialTables tables, Facts facts, RunSheet before) {
+    public static Planner of(Evening evening, DialTables tables, Facts facts, List<Kept> before) {
         Map<String, Double> kept = new HashMap<>();
-        before.dishes().forEach(dish -> kept.put(dish.key(), dish.inMin()));
+        before.forEach(dish -> kept.put(dish.dish(), dish.inMin()));
         Problem problem = new Problem(evening, tables, facts, kept);
         return new Planner(problem, decisions(problem, before));
     }
 
-    private static Decision[] decisions(Problem problem, RunSheet sheet) {
+    private static Decision[] decisions(Problem problem, List<Kept> before) {
         Decision[] decisions = new Decision[problem.chains().size()];
-        for (int i = 0; i < decisions.length; i++) {
-            Chain chain = problem.chains().get(i);
-            Optional<DishTime> was = problem.open(chain) ? sheet.dish(chain.key()) : Optional.empty();
-            if (was.isPresent()) {
-                int oven = was.get().oven().isEmpty()
-                        ? Decision.NO_OVEN
-                        : problem.oven(was.get().oven());
-                int dial = (int) Math.round(was.get().dialC());
-                boolean can = chain.heat() == Chain.Heat.HOB || chain.baking(oven, dial) != null;
-                decisions[i] = can ? new Decision(oven, dial, was.get().earlyMin()) : null;
+        for (Kept was : before) {
+            for (int i = 0; i < decisions.length; i++) {
+                Chain chain = problem.chains().get(i);
+                if (chain.key().equals(was.dish()) && problem.open(chain)) {
+                    int oven = was.oven().isEmpty() ? Decision.NO_OVEN : problem.oven(was.oven());
+                    boolean can = chain.heat() == Chain.Heat.HOB || chain.baking(oven, was.dialC()) != null;
+                    decisions[i] = can ? new Decision(oven, was.dialC(), was.earlyMin()) : null;
+                }
             }
         }
         return decisions;
@@ -79,17 +77,17 @@ public final class Planner {
 
     /** How likely a sheet holds. */
     public Chance chance(RunSheet sheet, Scenarios.Times times) {
-        return new Scenarios(problem, times).chance(decisions(problem, sheet));
+        return new Scenarios(problem, times).chance(decisions(problem, sheet.kept()));
     }
 
     /** Where a sheet is weakest, and what would help most. */
     public Advice advice(RunSheet sheet, Scenarios.Times times) {
-        return Adviser.of(problem, decisions(problem, sheet), new Scenarios(problem, times));
+        return Adviser.of(problem, decisions(problem, sheet.kept()), new Scenarios(problem, times));
     }
 
     /** What is missing where not all can be in time; empty where it can. */
     public Optional<Shortage> shortage(RunSheet sheet) {
-        return ShortageFinder.of(problem, decisions(problem, sheet), sheet);
+        return ShortageFinder.of(problem, decisions(problem, sheet.kept()), sheet);
     }
 
     /** What moved from one sheet to another. */

@@ -33,6 +33,13 @@ public record RunSheet(List<SheetStep> steps, List<DishTime> dishes, List<Course
         courses = List.copyOf(courses);
     }
 
+    /** What the next sheet begins with. */
+    public List<Kept> kept() {
+        return dishes.stream()
+                .map(d -> new Kept(d.key(), d.oven(), (int) Math.round(d.dialC()), d.earlyMin(), d.inMin()))
+                .toList();
+    }
+
     /** A dish by its key. */
     public Optional<DishTime> dish(String key) {
         return dishes.stream().filter(d -> d.key().equals(key)).findFirst();

@@ -155,7 +155,7 @@ class PlanSearchProperties {
                 first.oven(), first.dialC(), late, late + first.minutes(), first.sdMin(), OptionalDouble.empty());
         Facts facts = new Facts(
                 late + 1, Map.of(first.key(), in), java.util.Set.of(), java.util.Set.of(), Map.of(), Map.of());
-        RunSheet after = Planner.of(evening, tables, facts, before).plan(Effort.AGAIN);
+        RunSheet after = Planner.of(evening, tables, facts, before.kept()).plan(Effort.AGAIN);
         DishTime then = after.dish(first.key()).orElseThrow();
         assertThat(then.inMin()).isEqualTo(late);
         assertThat(then.likelyMin()).isEqualTo(late + first.minutes());
@@ -174,7 +174,7 @@ class PlanSearchProperties {
         String step = dish.key() + "." + Kind.PUT_IN;
         double wanted = Math.rint(dish.inMin()) - 1 - random.nextInt(5);
         Facts facts = new Facts(-150, Map.of(), java.util.Set.of(), java.util.Set.of(), Map.of(step, wanted), Map.of());
-        RunSheet after = Planner.of(evening, tables, facts, before).plan(Effort.AGAIN);
+        RunSheet after = Planner.of(evening, tables, facts, before.kept()).plan(Effort.AGAIN);
         assertThat(after.step(step).orElseThrow().fromMin()).isEqualTo(wanted);
         assertThat(after.step(step).orElseThrow().pinned()).isTrue();
     }

@@ -25,8 +25,15 @@ public class Pools {
     /** Sends to screens. */
     public static final String STREAM_SENDERS = "streamSenders";
 
+    /** Plans evenings, at once. */
+    public static final String EVENINGS = "eveningPlanners";
+
+    /** Looks for better plans, while there is time. */
+    public static final String BETTER_EVENINGS = "eveningBetterers";
+
     /* As many as a small machine has processors: one more would only take turns with them. */
     private static final int FORECAST_WORKERS = 2;
+    private static final int PLANNERS = 2;
 
     @Bean(name = FORECASTS, defaultCandidate = false)
     ThreadPoolTaskExecutor forecastWorkers() {
@@ -36,6 +43,16 @@ public class Pools {
     @Bean(name = LESSONS, defaultCandidate = false)
     ThreadPoolTaskExecutor lessonWorker() {
         return of("lessons-", 1);
+    }
+
+    @Bean(name = EVENINGS, defaultCandidate = false)
+    ThreadPoolTaskExecutor eveningPlanners() {
+        return of("evenings-", PLANNERS);
+    }
+
+    @Bean(name = BETTER_EVENINGS, defaultCandidate = false)
+    ThreadPoolTaskExecutor eveningBetterers() {
+        return of("better-evenings-", 1);
     }
 
     @Bean(name = STREAM_TURNS, defaultCandidate = false)

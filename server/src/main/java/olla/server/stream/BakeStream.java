@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -23,6 +24,7 @@ import olla.server.bakes.BakeService;
 import olla.server.bakes.BakeView;
 import olla.server.bakes.BakeViews;
 import olla.server.bakes.rows.BakeRepository;
+import olla.server.evening.EveningService;
 import olla.server.forecast.Forecasts;
 import olla.server.load.Asker;
 import olla.server.load.Pools;
@@ -64,6 +66,8 @@ public class BakeStream implements SmartLifecycle {
 
     private final BakeRepository bakes;
     private final BakeViews views;
+    private final EveningService evenings;
+    private final Map<UUID, Long> eveningsTold = new HashMap<>();
     private final Forecasts forecasts;
     private final ObjectMapper json;
     private final Clock clock;
@@ -88,6 +92,7 @@ public class BakeStream implements SmartLifecycle {
     BakeStream(
             BakeRepository bakes,
             BakeViews views,
+            EveningService evenings,
             Forecasts forecasts,
             ObjectMapper json,
             Clock clock,
@@ -98,6 +103,7 @@ public class BakeStream implements SmartLifecycle {
             @Value("${olla.screens.most-each}") int mostScreensEach) {
         this.bakes = bakes;
         this.views = views;
+        this.evenings = evenings;
         this.forecasts = forecasts;
         this.json = json;
         this.clock = clock;
@@ -112,6 +118,7 @@ public class BakeStream implements SmartLifecycle {
      *
      * @param bakes all of them in the first event, then the changed fields of those that changed
      * @param gone those that are followed no longer
+     * @param evenings those of which something has changed since the last event
      * @param now the server's clock
      * @param speed how fast that clock runs
      * @param stored false while the store is out of reach
@@ -120,6 +127,7 @@ public class BakeStream implements SmartLifecycle {
     record Event(
             Collection<ObjectNode> bakes,
             List<UUID> gone,
+            List<UUID> evenings,
             Instant now,
             double speed,
             boolean stored,
@@ -133,6 +141,7 @@ public class BakeStream implements SmartLifecycle {
         private final AtomicBoolean left = new AtomicBoolean();
         private final Map<UUID, ObjectNode> waiting = new LinkedHashMap<>();
         private final Set<UUID> gone = ConcurrentHashMap.newKeySet();
+        private final Set<UUID> changedEvenings = new LinkedHashSet<>();
         private boolean beat;
         private boolean sending;
 
@@ -142,7 +151,8 @@ public class BakeStream implements SmartLifecycle {
             this.asked = asked;
         }
 
-        synchronized void tell(Map<UUID, ObjectNode> changed, List<UUID> left) {
+        synchronized void tell(Map<UUID, ObjectNode> changed, List<UUID> left, List<UUID> evenings) {
+            changedEvenings.addAll(evenings);
             changed.forEach((id, fields) ->
                     waiting.computeIfAbsent(id, i -> json.createObjectNode()).setAll(fields));
             left.forEach(waiting::remove);
@@ -174,12 +184,14 @@ public class BakeStream implements SmartLifecycle {
             String event = written(new Event(
                     List.copyOf(waiting.values()),
                     List.copyOf(gone),
+                    List.copyOf(changedEvenings),
                     now(),
                     KitchenClock.speed(clock),
                     reachable,
                     roomMb()));
             waiting.clear();
             gone.clear();
+            changedEvenings.clear();
             beat = false;
             return event;
         }
@@ -305,30 +317,44 @@ public class BakeStream implements SmartLifecycle {
             told.putAll(there);
             gone.forEach(forecasts::forget);
             lastTold.values().forEach(last -> gone.forEach(last::remove));
-            tell(news, gone, back);
+            tell(news, gone, evenings(), back);
             for (Screen screen : come) {
                 newcomers.remove(screen);
                 screens.add(screen);
-                screen.tell(lastTold.get(screen.asked), List.of());
+                screen.tell(lastTold.get(screen.asked), List.of(), List.of());
             }
         } catch (DataAccessException | TransactionException outOfReach) {
             if (reachable) {
                 LOG.warn("The stream cannot read the bakes: {}", outOfReach.toString());
             }
             reachable = false;
-            tell(Map.of(), List.of(), true);
-            come.forEach(screen -> screen.tell(Map.of(), List.of()));
+            tell(Map.of(), List.of(), List.of(), true);
+            come.forEach(screen -> screen.tell(Map.of(), List.of(), List.of()));
         } catch (Throwable broken) {
             // Not the store's fault, and no reason to stop looking for good.
             LOG.error("The stream could not tell what has changed.", broken);
         }
     }
 
-    private void tell(Map<Locale, Map<UUID, ObjectNode>> news, List<UUID> gone, boolean anyway) {
+    /* The evenings of which something has changed since they were looked at last. */
+    private List<UUID> evenings() {
+        List<UUID> changed = new ArrayList<>();
+        Map<UUID, Long> there = evenings.revisions();
+        there.forEach((id, revision) -> {
+            if (!revision.equals(eveningsTold.get(id))) {
+                changed.add(id);
+            }
+        });
+        eveningsTold.clear();
+        eveningsTold.putAll(there);
+        return changed;
+    }
+
+    private void tell(Map<Locale, Map<UUID, ObjectNode>> news, List<UUID> gone, List<UUID> evenings, boolean anyway) {
         boolean beat = turn++ % BEAT_TURNS == 0;
         boolean anything = news.values().stream().anyMatch(n -> !n.isEmpty());
-        if (anything || !gone.isEmpty() || anyway || beat) {
-            screens.forEach(screen -> screen.tell(news.getOrDefault(screen.asked, Map.of()), gone));
+        if (anything || !gone.isEmpty() || !evenings.isEmpty() || anyway || beat) {
+            screens.forEach(screen -> screen.tell(news.getOrDefault(screen.asked, Map.of()), gone, evenings));
         }
     }
 

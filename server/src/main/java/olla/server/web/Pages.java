@@ -53,7 +53,7 @@ public class Pages implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String station : new String[] {"/", "/counter", "/bench", "/oven", "/oven/*", "/log"}) {
+        for (String station : new String[] {"/", "/counter", "/bench", "/sheet", "/oven", "/oven/*", "/log"}) {
             registry.addViewController(station).setViewName("forward:/index.html");
         }
     }

@@ -206,7 +206,7 @@ class MigrationsTest {
         }
         assertThat(kept).as("one upgrade, one dump").hasSize(1);
         assertThat(kept.get(0).getFileName().toString())
-                .startsWith("from-2-to-6-")
+                .startsWith("from-2-to-7-")
                 .endsWith(".sql");
         assertThat(Files.readString(kept.get(0)))
                 .contains("CREATE TABLE `bake`", "Sardines")
@@ -218,7 +218,7 @@ class MigrationsTest {
     void anUpgradeThatWasNotFinishedKeepsTheRowsOfBeforeIt() throws Exception {
         Map<String, String> connection = DATABASE.connection("unfinished");
         flyway(connection, "2").migrate();
-        Path first = Files.writeString(dumps.resolve("from-2-to-6.upgrading.sql"), "rows of before");
+        Path first = Files.writeString(dumps.resolve("from-2-to-7.upgrading.sql"), "rows of before");
 
         upgrade(connection).migrate(flyway(connection, null));
 

@@ -33,6 +33,7 @@ class BakeStreamErrorTest {
         BakeStream stream = new BakeStream(
                 bakes,
                 mock(BakeViews.class),
+                mock(olla.server.evening.EveningService.class),
                 mock(Forecasts.class),
                 new ObjectMapper(),
                 Clock.systemUTC(),

@@ -1,0 +1,340 @@
+package olla.server.evening;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import olla.core.evening.DialTables;
+import olla.core.evening.Evening;
+import olla.core.messages.RefusedInput;
+import olla.core.runsheet.Advice;
+import olla.core.runsheet.Effort;
+import olla.core.runsheet.Facts;
+import olla.core.runsheet.Kept;
+import olla.core.runsheet.Moved;
+import olla.core.runsheet.Planner;
+import olla.core.runsheet.RunSheet;
+import olla.core.runsheet.Shortage;
+import olla.core.runsheet.Stop;
+import olla.server.load.Pools;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.ObjectMapper;
+
+/**
+ * Works run sheets out: a first plan at once, then a better one while nobody changes anything, then how likely it holds. What is
+ * kept of a sheet is a row; all else can be worked out again by any instance.
+ */
+@Component
+class EveningPlans {
+
+    private static final Logger LOG = LoggerFactory.getLogger(EveningPlans.class);
+    private static final int KEPT_PLANS = 200;
+
+    private final Cache<UUID, Plan> plans =
+            Caffeine.newBuilder().maximumSize(KEPT_PLANS).build();
+    private final EveningRepository evenings;
+    private final MoveRepository moves;
+    private final EveningReader reader;
+    private final EveningJson json;
+    private final Happened happened;
+    private final Tables tables;
+    private final ObjectMapper mapper;
+    private final Executor planners;
+    private final Executor betterers;
+    private final Effort effort;
+
+    /** @param better for how long a better plan is looked for */
+    EveningPlans(
+            EveningRepository evenings,
+            MoveRepository moves,
+            EveningReader reader,
+            EveningJson json,
+            Happened happened,
+            Tables tables,
+            ObjectMapper mapper,
+            @Qualifier(Pools.EVENINGS) Executor planners,
+            @Qualifier(Pools.BETTER_EVENINGS) Executor betterers,
+            @Value("${olla.evenings.better}") Duration better) {
+        this.evenings = evenings;
+        this.moves = moves;
+        this.reader = reader;
+        this.json = json;
+        this.happened = happened;
+        this.tables = tables;
+        this.mapper = mapper;
+        this.planners = planners;
+        this.betterers = betterers;
+        this.effort = new Effort(Effort.BETTER.plans(), Effort.BETTER.seed(), better.toMillis());
+    }
+
+    /**
+     * What is known of one evening's plan.
+     *
+     * @param made how many tables of {@code of} are made; both 0 once all are
+     */
+    record Known(
+            Optional<RunSheet> sheet,
+            int made,
+            int of,
+            boolean searching,
+            int improved,
+            List<Moved> moved,
+            Optional<Advice> advice,
+            Optional<Shortage> shortage) {}
+
+    /** One evening's plan on its way. Guarded by itself. */
+    private static final class Plan {
+        private RunSheet sheet;
+        private List<Moved> moved = List.of();
+        private Advice advice;
+        private Shortage shortage;
+        private int made;
+        private int of;
+        private boolean searching;
+        private int improved;
+        private int asked;
+        private Runnable end;
+
+        synchronized Known known() {
+            return new Known(
+                    Optional.ofNullable(sheet),
+                    made,
+                    of,
+                    searching,
+                    improved,
+                    moved,
+                    Optional.ofNullable(advice),
+                    Optional.ofNullable(shortage));
+        }
+
+        synchronized int begin() {
+            if (end != null) {
+                end.run();
+            }
+            return ++asked;
+        }
+
+        synchronized boolean latest(int turn) {
+            return turn == asked;
+        }
+
+        synchronized void made(int done, int all) {
+            made = done;
+            of = all;
+        }
+
+        synchronized void onStop(Runnable stop) {
+            end = stop;
+        }
+
+        synchronized void stop() {
+            if (end != null) {
+                end.run();
+            }
+        }
+    }
+
+    /** What is known now. */
+    Known known(UUID id) {
+        Plan plan = plans.getIfPresent(id);
+        return plan == null
+                ? new Known(Optional.empty(), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty())
+                : plan.known();
+    }
+
+    /** Whether anything has been worked out here since the start. */
+    boolean there(UUID id) {
+        return plans.getIfPresent(id) != null;
+    }
+
+    /**
+     * Works it out anew.
+     *
+     * @param changed whether what is wanted has changed, so that a better plan is looked for as well
+     * @param waitMs how long the caller waits for the first plan
+     */
+    void again(UUID id, boolean changed, long waitMs) {
+        Plan plan = plans.get(id, i -> new Plan());
+        int turn = plan.begin();
+        CompletableFuture<Void> coming = CompletableFuture.runAsync(() -> first(id, plan, turn, changed), planners);
+        if (waitMs > 0) {
+            try {
+                coming.get(waitMs, TimeUnit.MILLISECONDS);
+            } catch (TimeoutException | ExecutionException later) {
+                // What is not there yet is told once it is.
+            } catch (InterruptedException stopped) {
+                Thread.currentThread().interrupt();
+            }
+        }
+    }
+
+    /** Ends the search for a better plan; the best so far stays. */
+    void stop(UUID id) {
+        Plan plan = plans.getIfPresent(id);
+        if (plan != null) {
+            plan.stop();
+        }
+    }
+
+    /** All that one turn works with. */
+    private record Turn(Evening evening, DialTables tables, Facts facts, List<Kept> before) {
+        Planner planner() {
+            return Planner.of(evening, tables, facts, before);
+        }
+
+        Planner planner(RunSheet from) {
+            return Planner.of(evening, tables, facts, from.kept());
+        }
+    }
+
+    private void first(UUID id, Plan plan, int turn, boolean changed) {
+        try {
+            EveningRow row = evenings.findById(id).orElse(null);
+            if (row == null || !plan.latest(turn)) {
+                return;
+            }
+            Evening evening = reader.read(json.read(row.inputJson()));
+            List<Kept> before = kept(row);
+            DialTables made = tables.of(evening, (done, of) -> told(id, plan, done, of));
+            List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
+            Facts facts = happened.facts(evening, row.serveAt(), done, before);
+            Turn its = new Turn(evening, made, facts, before);
+            Planner planner = its.planner();
+            RunSheet sheet = planner.plan(before.isEmpty() ? Effort.FIRST : Effort.AGAIN);
+            RunSheet was = plan.known().sheet().orElse(null);
+            Shortage shortage = planner.shortage(sheet).orElse(null);
+            synchronized (plan) {
+                if (turn != plan.asked) {
+                    return;
+                }
+                plan.made = 0;
+                plan.of = 0;
+                plan.moved = was == null || changed ? List.of() : Planner.moved(was, sheet);
+                plan.sheet = sheet;
+                plan.shortage = shortage;
+                plan.improved = 0;
+                plan.searching = true;
+            }
+            keep(id, sheet);
+            betterers.execute(() -> better(id, plan, turn, its, sheet, changed));
+        } catch (RefusedInput notToday) {
+            // An oven was put away since, or a rule is another: it is shown as it was typed, without a sheet.
+            LOG.info("The run sheet of evening {} cannot be worked out any more: {}", id, notToday.getMessage());
+            plan.made(0, 0);
+        } catch (RuntimeException broken) {
+            LOG.error("The run sheet of evening {} could not be worked out.", id, broken);
+            plan.made(0, 0);
+        }
+    }
+
+    private void told(UUID id, Plan plan, int done, int of) {
+        plan.made(done, of);
+        evenings.touchNow(id.toString());
+    }
+
+    private void better(UUID id, Plan plan, int turn, Turn its, RunSheet first, boolean look) {
+        RunSheet best = first;
+        try {
+            if (!plan.latest(turn)) {
+                return;
+            }
+            Planner planner = its.planner(first);
+            if (look) {
+                best = planner.plan(effort, better -> improved(id, plan, turn, better), stop(plan));
+                if (!improvedLast(id, plan, turn, best)) {
+                    return;
+                }
+            }
+            Advice advice = its.planner(best).advice(best, tables.times());
+            synchronized (plan) {
+                if (turn == plan.asked) {
+                    plan.advice = advice;
+                }
+            }
+        } catch (RuntimeException broken) {
+            LOG.error("The run sheet of evening {} could not be bettered.", id, broken);
+        } finally {
+            synchronized (plan) {
+                if (turn == plan.asked) {
+                    plan.searching = false;
+                    plan.end = null;
+                }
+            }
+            if (plan.latest(turn)) {
+                evenings.touchNow(id.toString());
+            }
+        }
+    }
+
+    private static Stop stop(Plan plan) {
+        return plan::onStop;
+    }
+
+    private void improved(UUID id, Plan plan, int turn, RunSheet better) {
+        synchronized (plan) {
+            if (turn != plan.asked) {
+                return;
+            }
+            plan.sheet = better;
+            plan.improved++;
+        }
+        evenings.touchNow(id.toString());
+    }
+
+    private boolean improvedLast(UUID id, Plan plan, int turn, RunSheet best) {
+        synchronized (plan) {
+            if (turn != plan.asked) {
+                return false;
+            }
+            plan.sheet = best;
+        }
+        keep(id, best);
+        return true;
+    }
+
+    private void keep(UUID id, RunSheet sheet) {
+        try {
+            evenings.keep(id.toString(), mapper.writeValueAsString(sheet.kept()));
+        } catch (JacksonException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    private List<Kept> kept(EveningRow row) {
+        try {
+            return mapper.readValue(row.keptJson(), new TypeReference<ArrayList<Kept>>() {}).stream()
+                    .filter(k -> k != null && k.dish() != null && k.oven() != null)
+                    .toList();
+        } catch (JacksonException ofALaterVersion) {
+            return List.of();
+        }
+    }
+
+    /** What every dish of an evening takes, for the strip of common dials; empty while it is not made. */
+    List<DialView> dials(Evening evening) {
+        List<DialView> views = new ArrayList<>();
+        DialTables made = tables.of(evening, (done, of) -> {});
+        made.tables()
+                .forEach((place, table) -> table.bakings()
+                        .forEach(b -> views.add(new DialView(
+                                place.dish(), Integer.parseInt(place.oven()), b.tempC(), b.minutes(), b.marginMin()))));
+        views.sort(java.util.Comparator.comparing(DialView::dish)
+                .thenComparing(DialView::ovenId)
+                .thenComparing(DialView::dialC));
+        return views;
+    }
+}

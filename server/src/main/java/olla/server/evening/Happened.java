@@ -1,0 +1,153 @@
+package olla.server.evening;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import olla.core.evening.Doubts;
+import olla.core.evening.Evening;
+import olla.core.evening.SideDish;
+import olla.core.runsheet.Facts;
+import olla.core.runsheet.Kept;
+import olla.core.runsheet.Kind;
+import olla.core.uncertainty.CheckWindow;
+import olla.server.bakes.BakeService;
+import olla.server.bakes.BakeView;
+import olla.server.web.NotThere;
+import org.springframework.stereotype.Component;
+
+/** What has happened in an evening: by its moves, and by the bakes that they name. */
+@Component
+class Happened {
+
+    private final BakeService bakes;
+    private final Clock clock;
+
+    Happened(BakeService bakes, Clock clock) {
+        this.bakes = bakes;
+        this.clock = clock;
+    }
+
+    /** Minutes from when the first course is served. */
+    static double minute(Instant serveAt, Instant at) {
+        return Duration.between(serveAt, at).toMillis() / 60_000.0;
+    }
+
+    /**
+     * All of it by now.
+     *
+     * @param kept what the sheet has in which oven: where a side is that went in
+     */
+    Facts facts(Evening evening, Instant serveAt, List<Move> moves, List<Kept> kept) {
+        Map<String, Facts.Baked> baked = new HashMap<>();
+        Set<String> done = new HashSet<>();
+        Set<String> skipped = new HashSet<>();
+        Map<String, Double> pinned = new HashMap<>();
+        for (Move move : moves) {
+            double minute = minute(serveAt, move.at());
+            switch (move.kind()) {
+                case DONE -> done.add(move.step());
+                case SKIPPED -> skipped.add(move.step());
+                case PINNED -> pinned.put(move.step(), Math.rint(minute));
+                case IN -> in(evening, serveAt, move, kept).ifPresent(b -> baked.put(move.step(), b));
+                case OUT -> baked.computeIfPresent(move.step(), (dish, b) -> out(b, minute));
+            }
+        }
+        baked.forEach((dish, b) -> {
+            for (Kind kind : List.of(Kind.PREPARE, Kind.DRESS, Kind.TEMPER, Kind.PUT_IN)) {
+                done.add(dish + "." + kind);
+            }
+        });
+        return new Facts(minute(serveAt, clock.instant()), baked, done, skipped, pinned, hot(baked));
+    }
+
+    private static Facts.Baked out(Facts.Baked in, double minute) {
+        return new Facts.Baked(
+                in.oven(), in.dialC(), in.inMin(), in.likelyMin(), in.sdMin(), OptionalDouble.of(minute));
+    }
+
+    private Optional<Facts.Baked> in(Evening evening, Instant serveAt, Move move, List<Kept> kept) {
+        if (move.bakeId() != null) {
+            return bake(move.bakeId()).map(bake -> baked(serveAt, bake));
+        }
+        Optional<SideDish> side = evening.sides().stream()
+                .filter(s -> s.key().equals(move.step()))
+                .findFirst();
+        double at = minute(serveAt, move.at());
+        return side.map(s -> {
+            Optional<Kept> was =
+                    kept.stream().filter(k -> k.dish().equals(s.key())).findFirst();
+            boolean oven = s.where() == SideDish.Where.OVEN && was.isPresent();
+            double dial = oven ? was.get().dialC() : 0;
+            double minutes = oven
+                    ? evening.kitchen().ovens().stream()
+                            .filter(o -> o.key().equals(was.get().oven()))
+                            .mapToDouble(o -> s.minutesAt(o.kind(), dial))
+                            .findFirst()
+                            .orElse(s.cookMin())
+                    : s.cookMin();
+            return new Facts.Baked(
+                    oven ? was.get().oven() : "",
+                    dial,
+                    at,
+                    at + minutes,
+                    Doubts.SIDE_SHARE * minutes,
+                    OptionalDouble.empty());
+        });
+    }
+
+    /** What is seen of the bakes that these moves name; another text where something of them is otherwise. */
+    String signs(List<Move> moves) {
+        StringBuilder signs = new StringBuilder();
+        for (Move move : moves) {
+            if (move.kind() == MoveKind.IN && move.bakeId() != null) {
+                bake(move.bakeId())
+                        .ifPresentOrElse(
+                                b -> signs.append(b.startedAt())
+                                        .append(Math.round(2 * b.window().likelyMin()))
+                                        .append(b.outAt())
+                                        .append(';'),
+                                () -> signs.append("gone;"));
+            }
+        }
+        return signs.toString();
+    }
+
+    /* A bake that was taken back has not gone in. */
+    private Optional<BakeView> bake(UUID id) {
+        try {
+            return Optional.of(bakes.one(id));
+        } catch (NotThere gone) {
+            return Optional.empty();
+        }
+    }
+
+    private static Facts.Baked baked(Instant serveAt, BakeView bake) {
+        double in = minute(serveAt, bake.startedAt());
+        double width = bake.window().noLaterThanMin() - bake.window().checkFromMin();
+        return new Facts.Baked(
+                EveningReader.key(bake.ovenId()),
+                bake.dialC(),
+                in,
+                in + bake.window().likelyMin(),
+                width / (2 * CheckWindow.Z_90),
+                bake.outAt() == null ? OptionalDouble.empty() : OptionalDouble.of(minute(serveAt, bake.outAt())));
+    }
+
+    /* An oven in which something has been is as hot as that wanted it. */
+    private static Map<String, Double> hot(Map<String, Facts.Baked> baked) {
+        Map<String, Double> hot = new HashMap<>();
+        List<Facts.Baked> order = new ArrayList<>(baked.values());
+        order.sort(java.util.Comparator.comparingDouble(Facts.Baked::inMin));
+        order.stream().filter(b -> !b.oven().isEmpty()).forEach(b -> hot.put(b.oven(), b.dialC()));
+        return hot;
+    }
+}

@@ -1,0 +1,365 @@
+package olla.server.evening;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.StringReader;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Predicate;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Component;
+import net.fortuna.ical4j.model.component.VEvent;
+import olla.server.Http;
+import olla.server.SettableClock;
+import olla.server.Started;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpEntity;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/** Evenings in a real MariaDB, over HTTP: written, planned, done, moved about. */
+@Started(schema = "evenings", settings = "olla.evenings.better=400ms", with = SettableClock.InPlaceOfTheKitchens.class)
+class EveningApiTest {
+
+    private static final String HAKE = """
+            {"piece": {"species": "hake", "cut": "PORTION", "thicknessMm": 25},
+             "dress": {"kind": "OPEN_TRAY", "finish": "OILED"}, "oven": {"kind": "STILL"},
+             "programme": [{"stage": "BAKE", "tempC": 220}, {"stage": "REST", "minutes": 4}],
+             "usual": true, "doneness": "FLAKES", "pieces": 6}
+            """;
+
+    @Autowired
+    private Http http;
+
+    @Autowired
+    private ObjectMapper json;
+
+    @Autowired
+    private SettableClock clock;
+
+    @Autowired
+    private JdbcClient jdbc;
+
+    private String evening(Instant serveAt, int hands, String sides) {
+        int oven = json.readTree(http.read("/api/ovens")).get(0).get("id").asInt();
+        String pairs = "{\"name\": \"cook\"}" + ", {\"name\": \"helper\"}".repeat(hands - 1);
+        return """
+            {"name": "Friday", "serveAt": "%s", "guests": 8,
+             "fish": [{"key": "hake", "title": "Hake portions", "question": %s}],
+             "sides": [%s],
+             "ovens": [{"ovenId": %d, "shelves": 2}], "burners": 4, "hands": [%s]}
+            """.formatted(serveAt, HAKE, sides, oven, pairs);
+    }
+
+    private static final String POTATOES = """
+            {"key": "potatoes", "title": "Potatoes", "where": "OVEN", "prepareMin": 8, "cookMin": 45, "dialC": 200,
+             "giveC": 20, "finishMin": 1, "waitsMin": 20}
+            """;
+    private static final String RICE = """
+            {"key": "rice", "title": "Rice", "where": "HOB", "prepareMin": 2, "cookMin": 18, "finishMin": 1, "waitsMin": 20,
+             "aheadH": 12}
+            """;
+
+    private ResponseEntity<String> put(UUID id, String body, Integer version) {
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(MediaType.APPLICATION_JSON);
+        if (version != null) {
+            headers.setIfMatch("\"" + version + "\"");
+        }
+        return http.exchange("/api/evenings/" + id, HttpMethod.PUT, new HttpEntity<>(body, headers));
+    }
+
+    private JsonNode one(UUID id) {
+        return json.readTree(http.read("/api/evenings/" + id));
+    }
+
+    /* Asks until it is so; a test that waits for what never comes fails in the end. */
+    private JsonNode until(UUID id, Predicate<JsonNode> so) {
+        for (int asked = 0; asked < 600; asked++) {
+            JsonNode view = one(id);
+            if (so.test(view)) {
+                return view;
+            }
+            try {
+                Thread.sleep(100);
+            } catch (InterruptedException stopped) {
+                throw new IllegalStateException(stopped);
+            }
+        }
+        throw new AssertionError("Never so: " + one(id));
+    }
+
+    private JsonNode planned(UUID id) {
+        return until(id, v -> v.has("sheet") && !v.get("searching").asBoolean() && v.has("advice"));
+    }
+
+    private ResponseEntity<String> move(UUID id, UUID moveId, String kind, String step, Instant at) {
+        String when = at == null ? "" : ", \"at\": \"" + at + "\"";
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(MediaType.APPLICATION_JSON);
+        return http.exchange(
+                "/api/evenings/" + id + "/moves",
+                HttpMethod.POST,
+                new HttpEntity<>(
+                        "{\"id\": \"%s\", \"kind\": \"%s\", \"step\": \"%s\"%s}".formatted(moveId, kind, step, when),
+                        headers));
+    }
+
+    private static JsonNode step(JsonNode view, String key) {
+        for (JsonNode step : view.get("sheet").get("steps")) {
+            if (step.get("key").asString().equals(key)) {
+                return step;
+            }
+        }
+        throw new AssertionError(key + " is not on " + view.get("sheet").get("steps"));
+    }
+
+    private Instant eight() {
+        return clock.instant().plus(Duration.ofHours(3));
+    }
+
+    @Test
+    void anEveningIsPlannedBackwardFromItsMoment() {
+        UUID id = UUID.randomUUID();
+        ResponseEntity<String> answer = put(id, evening(eight(), 1, POTATOES + "," + RICE), null);
+        assertThat(answer.getStatusCode()).isEqualTo(HttpStatus.OK);
+        JsonNode view = planned(id);
+        assertThat(view.get("sheet").get("kept").asBoolean()).isTrue();
+        assertThat(view.get("sheet").get("lateMin").asDouble()).isLessThan(1);
+        assertThat(view.get("sheet").get("dishes")).hasSize(3);
+        assertThat(view.get("advice").get("within3").asDouble()).isBetween(0.5, 1.0);
+        assertThat(step(view, "hake.PUT_IN").get("say").asString()).startsWith("Hake portions into ");
+        assertThat(step(view, "0.PLATE").get("say").asString()).isEqualTo("Plate and carry, for 8");
+        assertThat(step(view, "hake.LOOK").get("latestMin").asDouble())
+                .isGreaterThan(step(view, "hake.LOOK").get("fromMin").asDouble());
+        assertThat(view.get("days").findValuesAsString("key")).contains("hake.BUY", "rice.AHEAD");
+        // What the next sheet begins with is a row.
+        assertThat(jdbc.sql("select kept_json from evening where id = ?")
+                        .param(id.toString())
+                        .query(String.class)
+                        .single())
+                .contains("\"hake\"")
+                .contains("\"potatoes\"");
+        assertThat(http.read("/api/evenings")).contains(id.toString());
+    }
+
+    @Test
+    void whatIsWrongIsSaidFieldByField() {
+        ResponseEntity<String> answer = put(
+                UUID.randomUUID(),
+                evening(
+                        eight(),
+                        1,
+                        POTATOES.replace("\"cookMin\": 45", "\"cookMin\": 900") + ","
+                                + RICE.replace("rice", "hake").replace("\"waitsMin\": 20", "\"waitsMin\": -1")),
+                null);
+        assertThat(answer.getStatusCode().value()).isEqualTo(400);
+        assertThat(answer.getBody()).contains("sides.0.cookMin").contains("sides.1.waitsMin");
+        ResponseEntity<String> twice =
+                put(UUID.randomUUID(), evening(eight(), 1, RICE.replace("\"rice\"", "\"hake\"")), null);
+        assertThat(twice.getStatusCode().value()).isEqualTo(400);
+        assertThat(twice.getBody()).contains("Two dishes have the key hake");
+    }
+
+    @Test
+    void guestsAtRiskAreGivenNothingUnderDone() {
+        String rare = evening(eight(), 1, RICE)
+                .replace("\"guests\": 8", "\"guests\": 8, \"atRisk\": true")
+                .replace("\"doneness\": \"FLAKES\"", "\"doneness\": \"BARELY_SET\"");
+        ResponseEntity<String> answer = put(UUID.randomUUID(), rare, null);
+        assertThat(answer.getStatusCode().value()).isEqualTo(400);
+        assertThat(answer.getBody()).contains("fish.0.question");
+    }
+
+    @Test
+    void theSameWordsTwiceAreOneEveningAndOthersDoNotOverwriteIt() {
+        UUID id = UUID.randomUUID();
+        String words = evening(eight(), 1, RICE);
+        put(id, words, null);
+        int version = one(id).get("version").asInt();
+        assertThat(put(id, words, null).getStatusCode()).isEqualTo(HttpStatus.OK);
+        assertThat(one(id).get("version").asInt()).isEqualTo(version);
+        assertThat(put(id, words.replace("Friday", "Saturday"), version).getStatusCode())
+                .isEqualTo(HttpStatus.OK);
+        assertThat(put(id, words.replace("Friday", "Sunday"), version)
+                        .getStatusCode()
+                        .value())
+                .isEqualTo(412);
+        assertThat(one(id).get("evening").get("name").asString()).isEqualTo("Saturday");
+    }
+
+    @Test
+    void aStepIsTickedPinnedAndTakenBack() {
+        UUID id = UUID.randomUUID();
+        Instant serveAt = eight();
+        put(id, evening(serveAt, 2, RICE), null);
+        planned(id);
+        UUID tick = UUID.randomUUID();
+        JsonNode ticked =
+                json.readTree(move(id, tick, "DONE", "hake.PREPARE", null).getBody());
+        assertThat(ticked.get("sheet").get("steps").findValuesAsString("key")).doesNotContain("hake.PREPARE");
+        // Sent twice it counts once.
+        move(id, tick, "DONE", "hake.PREPARE", null);
+        assertThat(one(id).get("moves")).hasSize(1);
+        Instant wanted = serveAt.minus(Duration.ofMinutes(40));
+        UUID pin = UUID.randomUUID();
+        move(id, pin, "PINNED", "rice.PUT_IN", wanted);
+        JsonNode pinned = until(
+                id,
+                v -> v.has("sheet")
+                        && Math.abs(step(v, "rice.PUT_IN").get("fromMin").asDouble() + 40) < 1e-6);
+        assertThat(step(pinned, "rice.PUT_IN").get("pinned").asBoolean()).isTrue();
+        http.exchange("/api/evenings/" + id + "/moves/" + pin, HttpMethod.DELETE, HttpEntity.EMPTY);
+        JsonNode free = until(id, v -> !step(v, "rice.PUT_IN").get("pinned").asBoolean());
+        assertThat(free.get("moves")).hasSize(1);
+    }
+
+    @Test
+    void aDishThatGoesInLateIsDoneLateAndTheOthersFollow() {
+        UUID id = UUID.randomUUID();
+        Instant serveAt = eight();
+        String words = evening(serveAt, 2, RICE);
+        put(id, words, null);
+        JsonNode before = planned(id);
+        double in = step(before, "hake.PUT_IN").get("untilMin").asDouble();
+        double late = in + 8;
+        clock.pass(Duration.between(clock.instant(), serveAt).toMillis() / 60_000.0 + late);
+        UUID bake = UUID.randomUUID();
+        int oven = json.readTree(http.read("/api/ovens")).get(0).get("id").asInt();
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(MediaType.APPLICATION_JSON);
+        ResponseEntity<String> put = http.exchange(
+                "/api/bakes",
+                HttpMethod.POST,
+                new HttpEntity<>(
+                        "{\"id\": \"%s\", \"title\": \"Hake\", \"ovenId\": %d, \"question\": %s}"
+                                .formatted(bake, oven, HAKE),
+                        headers));
+        assertThat(put.getStatusCode()).isEqualTo(HttpStatus.CREATED);
+        http.exchange(
+                "/api/evenings/" + id + "/moves",
+                HttpMethod.POST,
+                new HttpEntity<>(
+                        "{\"id\": \"%s\", \"kind\": \"IN\", \"step\": \"hake\", \"bakeId\": \"%s\"}"
+                                .formatted(UUID.randomUUID(), bake),
+                        headers));
+        JsonNode after = until(
+                id,
+                v -> v.has("sheet")
+                        && v.get("sheet")
+                                .get("dishes")
+                                .findValuesAsString("key")
+                                .contains("hake")
+                        && dish(v, "hake").get("started").asBoolean());
+        assertThat(dish(after, "hake").get("inMin").asDouble()).isCloseTo(late, within(0.05));
+        assertThat(after.get("sheet").get("lateMin").asDouble()).isGreaterThan(2);
+        assertThat(after.get("moved")).isNotEmpty();
+        assertThat(after.get("moved").get(0).get("say").asString()).contains("later");
+        // Taken back, it has not gone in.
+        http.exchange("/api/bakes/" + bake, HttpMethod.DELETE, HttpEntity.EMPTY);
+        until(id, v -> !dish(v, "hake").get("started").asBoolean());
+    }
+
+    private static JsonNode dish(JsonNode view, String key) {
+        for (JsonNode dish : view.get("sheet").get("dishes")) {
+            if (dish.get("key").asString().equals(key)) {
+                return dish;
+            }
+        }
+        throw new AssertionError(key);
+    }
+
+    @Test
+    void whatIsDueAndNotDoneIsPlannedAnew() {
+        UUID id = UUID.randomUUID();
+        Instant serveAt = eight();
+        put(id, evening(serveAt, 2, RICE), null);
+        JsonNode before = planned(id);
+        double due = step(before, "rice.PUT_IN").get("fromMin").asDouble();
+        clock.pass(Duration.between(clock.instant(), serveAt).toMillis() / 60_000.0 + due + 6);
+        JsonNode after = until(
+                id, v -> v.has("sheet") && step(v, "rice.PUT_IN").get("fromMin").asDouble() > due + 5);
+        assertThat(after.get("sheet").get("dishes")).hasSize(2);
+    }
+
+    /** Read back by ical4j's own parser (RFC 5545). */
+    @Test
+    void theCalendarHoldsEveryStepOfTheHandsWithAnAlarm() throws Exception {
+        UUID id = UUID.randomUUID();
+        Instant serveAt = eight();
+        put(id, evening(serveAt, 1, POTATOES + "," + RICE), null);
+        JsonNode view = planned(id);
+        ResponseEntity<String> file = http.get("/api/evenings/" + id + "/calendar");
+        assertThat(file.getHeaders().getContentType().toString()).startsWith("text/calendar");
+        Calendar calendar = new CalendarBuilder().build(new StringReader(file.getBody()));
+        assertThat(calendar.validate().hasErrors()).isFalse();
+        List<VEvent> events = calendar.getComponents(Component.VEVENT);
+        long steps = 0;
+        for (JsonNode step : view.get("sheet").get("steps")) {
+            String kind = step.get("kind").asString();
+            steps += List.of("TEMPER", "COOK", "REST").contains(kind) ? 0 : 1;
+        }
+        assertThat(events).hasSize((int) steps + view.get("days").size());
+        assertThat(events).allSatisfy(e -> assertThat(e.getAlarms()).hasSize(1));
+        VEvent in = events.stream()
+                .filter(e -> e.getUid().orElseThrow().getValue().endsWith("hake.PUT_IN"))
+                .findFirst()
+                .orElseThrow();
+        Instant begins = Instant.from(in.getDateTimeStart().getDate());
+        assertThat(Duration.between(begins, serveAt).toSeconds() / 60.0)
+                .isCloseTo(-step(view, "hake.PUT_IN").get("fromMin").asDouble(), within(0.02));
+    }
+
+    @Test
+    void theStripKnowsWhatEachDishTakesAtEachDial() {
+        UUID id = UUID.randomUUID();
+        put(id, evening(eight(), 1, POTATOES), null);
+        planned(id);
+        JsonNode dials = json.readTree(http.read("/api/evenings/" + id + "/dials"));
+        assertThat(dials.findValuesAsString("dish")).contains("hake", "potatoes");
+        double before = Double.POSITIVE_INFINITY;
+        for (JsonNode dial : dials) {
+            if (dial.get("dish").asString().equals("hake")) {
+                assertThat(dial.get("minutes").asDouble()).isLessThan(before);
+                before = dial.get("minutes").asDouble();
+            }
+        }
+    }
+
+    @Test
+    void anEveningThatCannotBeSaysWhatIsMissing() {
+        UUID id = UUID.randomUUID();
+        put(id, evening(clock.instant().plus(Duration.ofMinutes(25)), 1, POTATOES), null);
+        JsonNode view = planned(id);
+        assertThat(view.get("shortage").get("what").asString()).isEqualTo("TIME");
+        assertThat(view.get("shortage").get("nearest").asString()).contains("later");
+    }
+
+    @Test
+    void aRowOfALaterVersionIsStillShown() {
+        UUID id = UUID.randomUUID();
+        put(id, evening(eight(), 1, RICE), null);
+        planned(id);
+        jdbc.sql("update evening set input_json = json_set(input_json, '$.music', 'loud'), kept_json = '[{\"what\":1}]'"
+                        + " where id = ?")
+                .param(id.toString())
+                .update();
+        assertThat(one(id).get("evening").get("name").asString()).isEqualTo("Friday");
+        jdbc.sql("update evening set input_json = '[]' where id = ?")
+                .param(id.toString())
+                .update();
+        assertThat(http.get("/api/evenings/" + id).getStatusCode()).isEqualTo(HttpStatus.OK);
+        assertThat(http.get("/api/evenings").getStatusCode()).isEqualTo(HttpStatus.OK);
+    }
+}

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { t } from '../../messages/say'
+import { minutesInWords } from '../../messages/time'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
+import { useEvenings } from '../../stores/evenings'
+
+/** One dial for all that is in an oven: as it is turned, what each dish would take, and what it would lose. */
+const evenings = useEvenings()
+const bench = useBench()
+const units = useUnits()
+
+const turned = ref<Record<number, number>>({})
+const ovens = computed(() =>
+  (evenings.view?.evening.ovens ?? []).flatMap(({ ovenId }) => {
+    const its = evenings.view!.sheet!.dishes.filter((d) => d.ovenId === ovenId)
+    const known = its.flatMap((d) => evenings.dials.filter((k) => k.ovenId === ovenId && k.dish === d.key))
+    if (!known.length) return []
+    const dials = known.map((k) => k.dialC)
+    const dialC = turned.value[ovenId] ?? its[0]!.dialC
+    return [
+      {
+        ovenId,
+        name: bench.allOvens.find((o) => o.id === ovenId)?.name ?? '',
+        least: Math.min(...dials),
+        most: Math.max(...dials),
+        dialC,
+        dishes: its.map((d) => ({
+          key: d.key,
+          name: d.name,
+          now: d.minutes,
+          then: known.find((k) => k.dish === d.key && k.dialC === dialC),
+          wantedC: d.wantedC,
+        })),
+      },
+    ]
+  }),
+)
+const STEP_C = 5
+</script>
+
+<template>
+  <section v-if="ovens.length" class="strip" :aria-label="t('ui.sheet.dials')">
+    <div v-for="oven in ovens" :key="oven.ovenId" class="oven">
+      <label>
+        <span
+          >{{ oven.name }} <b>{{ units.amount('heat', oven.dialC) }}</b></span
+        >
+        <input
+          type="range"
+          :min="oven.least"
+          :max="oven.most"
+          :step="STEP_C"
+          :value="oven.dialC"
+          @input="turned[oven.ovenId] = Number(($event.target as HTMLInputElement).value)"
+        />
+      </label>
+      <ul>
+        <li v-for="dish in oven.dishes" :key="dish.key">
+          <span>{{ dish.name }}</span>
+          <b v-if="dish.then">{{ t('ui.min', { n: minutesInWords(dish.then.minutes) }) }}</b>
+          <b v-else>–</b>
+          <small v-if="dish.then?.marginMin">{{
+            t('ui.sheet.margin', { n: minutesInWords(dish.then.marginMin) })
+          }}</small>
+          <small v-else-if="!dish.then">{{ t('ui.sheet.not-there') }}</small>
+        </li>
+      </ul>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 28px;
+  padding-top: 8px;
+  border-top: 1px solid var(--rule);
+}
+.oven {
+  flex: 1 1 240px;
+}
+label span {
+  display: block;
+}
+label b,
+li b {
+  font-family: var(--figures);
+}
+input {
+  width: 100%;
+  min-height: 32px;
+  accent-color: var(--clay);
+}
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+}
+li span {
+  flex: 1;
+}
+small {
+  color: var(--ink-soft);
+}
+@media print {
+  .strip {
+    display: none;
+  }
+}
+</style>

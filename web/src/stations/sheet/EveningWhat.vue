@@ -1,0 +1,285 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import StepButtons from '../../components/StepButtons.vue'
+import type { EveningInput, EveningSide } from '../../api/types'
+import { newId } from '../../api/id'
+import { t } from '../../messages/say'
+import { day, clock } from '../../messages/time'
+import { useBench } from '../../stores/bench'
+import { useEvenings } from '../../stores/evenings'
+import { useTray } from '../../stores/tray'
+import { dishOf } from './newEvening'
+import SideForm from './SideForm.vue'
+
+/** What is wanted: when, for how many, which dishes and sides, with which ovens and hands. */
+const evenings = useEvenings()
+const bench = useBench()
+const tray = useTray()
+const router = useRouter()
+const evening = computed(() => evenings.view!.evening)
+const side = ref<EveningSide | null>(null)
+
+const two = (n: number) => String(n).padStart(2, '0')
+/** The moment of serving as a field for dates has it, on this screen's clock. */
+const local = computed(() => {
+  const at = new Date(evening.value.serveAt)
+  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}T${two(at.getHours())}:${two(at.getMinutes())}`
+})
+const change = (part: Partial<EveningInput>) => void evenings.change(part)
+function serve(text: string) {
+  const at = new Date(text)
+  if (!Number.isNaN(at.getTime())) change({ serveAt: at.toISOString() })
+}
+function fromBench() {
+  const dish = dishOf(bench)
+  if (dish) change({ fish: [...evening.value.fish, dish] })
+}
+function fromTray() {
+  const all = tray.aside.map((a) => ({
+    key: newId(),
+    title: a.title,
+    question: JSON.parse(JSON.stringify(a.question)),
+  }))
+  change({ fish: [...evening.value.fish, ...all] })
+}
+function toBench(key: string) {
+  const dish = evening.value.fish.find((f) => f.key === key)
+  if (!dish) return
+  bench.lay(dish.question, bench.on.ovenId ?? bench.ovens[0]!.id)
+  void router.push('/bench')
+}
+const NEW_SIDE = (): EveningSide => ({
+  key: newId(),
+  title: '',
+  where: 'HOB',
+  prepareMin: 5,
+  cookMin: 20,
+  finishMin: 1,
+  waitsMin: 15,
+})
+function keepSide(kept: EveningSide) {
+  const others = evening.value.sides.filter((s) => s.key !== kept.key)
+  change({ sides: [...others, kept] })
+  side.value = null
+}
+const without = (key: string) =>
+  change({
+    fish: evening.value.fish.filter((f) => f.key !== key),
+    sides: evening.value.sides.filter((s) => s.key !== key),
+  })
+const shelves = (ovenId: number, by: number) =>
+  change({
+    ovens: evening.value.ovens.map((o) =>
+      o.ovenId === ovenId ? { ...o, shelves: Math.max(1, Math.min(6, o.shelves + by)) } : o,
+    ),
+  })
+function hands(by: number) {
+  const all = evening.value.hands
+  if (by > 0 && all.length < 8) {
+    change({
+      hands: [
+        ...all,
+        { name: all.length === 1 ? t('ui.sheet.helper') : t('ui.sheet.helper-n', { n: all.length }) },
+      ],
+    })
+  } else if (by < 0 && all.length > 1) change({ hands: all.slice(0, -1) })
+}
+const ovenName = (id: number) => bench.allOvens.find((o) => o.id === id)?.name ?? ''
+const sideLine = (s: EveningSide) =>
+  s.where === 'COLD'
+    ? t('ui.sheet.cold')
+    : t('ui.sheet.side-line', {
+        where: s.where === 'HOB' ? t('ui.sheet.on-the-hob') : t('ui.sheet.in-the-oven'),
+        minutes: s.cookMin,
+      })
+const refusals = computed(() => Object.values(evenings.refused))
+</script>
+
+<template>
+  <section class="evening" :aria-label="t('ui.sheet.wanted')">
+    <label v-if="evenings.lines.length > 1" class="which">
+      <span class="unseen">{{ t('ui.sheet.which') }}</span>
+      <select :value="evenings.id ?? ''" @change="evenings.id = ($event.target as HTMLSelectElement).value">
+        <option v-for="line in evenings.lines" :key="line.id" :value="line.id">
+          {{ line.name }}, {{ day(new Date(line.serveAt)) }} {{ clock(new Date(line.serveAt)) }}
+        </option>
+      </select>
+    </label>
+    <label class="name">
+      <span class="unseen">{{ t('ui.sheet.name') }}</span>
+      <input
+        :value="evening.name"
+        maxlength="120"
+        @change="change({ name: ($event.target as HTMLInputElement).value })"
+      />
+    </label>
+    <label class="field">
+      <span>{{ t('ui.sheet.served') }}</span>
+      <input
+        type="datetime-local"
+        :value="local"
+        @change="serve(($event.target as HTMLInputElement).value)"
+      />
+    </label>
+    <div class="field">
+      <span>{{ t('ui.sheet.guests') }}</span>
+      <StepButtons
+        :value="evening.guests"
+        :names="{
+          value: t('ui.sheet.guests'),
+          less: t('ui.sheet.guest-less'),
+          more: t('ui.sheet.guest-more'),
+        }"
+        @less="change({ guests: Math.max(1, evening.guests - 1) })"
+        @more="change({ guests: Math.min(500, evening.guests + 1) })"
+      />
+    </div>
+    <label class="risk">
+      <input
+        type="checkbox"
+        :checked="evening.atRisk === true"
+        @change="change({ atRisk: ($event.target as HTMLInputElement).checked })"
+      />
+      {{ t('ui.sheet.at-risk') }}
+    </label>
+    <p v-for="words in refusals" :key="words" class="wrong" role="alert">{{ words }}</p>
+
+    <h2>{{ t('ui.sheet.fish') }}</h2>
+    <ul>
+      <li v-for="dish in evening.fish" :key="dish.key">
+        <button class="title" @click="toBench(dish.key)">{{ dish.title }}</button>
+        <button
+          class="quiet-action"
+          :aria-label="t('ui.sheet.leave-out-this', { dish: dish.title })"
+          @click="without(dish.key)"
+        >
+          {{ t('ui.sheet.leave-out') }}
+        </button>
+      </li>
+    </ul>
+    <button class="quiet-action" @click="fromBench">{{ t('ui.sheet.from-bench') }}</button>
+    <button v-if="tray.aside.length" class="quiet-action" @click="fromTray">
+      {{ t('ui.sheet.from-tray') }}
+    </button>
+
+    <h2>{{ t('ui.sheet.sides') }}</h2>
+    <ul>
+      <li v-for="s in evening.sides" :key="s.key">
+        <button class="title" @click="side = { ...s }">
+          {{ s.title }} <small>{{ sideLine(s) }}</small>
+        </button>
+        <button
+          class="quiet-action"
+          :aria-label="t('ui.sheet.leave-out-this', { dish: s.title })"
+          @click="without(s.key)"
+        >
+          {{ t('ui.sheet.leave-out') }}
+        </button>
+      </li>
+    </ul>
+    <button class="quiet-action" @click="side = NEW_SIDE()">{{ t('ui.sheet.add-side') }}</button>
+
+    <h2>{{ t('ui.sheet.kitchen') }}</h2>
+    <div v-for="oven in evening.ovens" :key="oven.ovenId" class="field">
+      <span>{{ t('ui.sheet.shelves', { oven: ovenName(oven.ovenId) }) }}</span>
+      <StepButtons
+        :value="oven.shelves"
+        :names="{
+          value: t('ui.sheet.shelves', { oven: ovenName(oven.ovenId) }),
+          less: t('ui.sheet.shelf-less', { oven: ovenName(oven.ovenId) }),
+          more: t('ui.sheet.shelf-more', { oven: ovenName(oven.ovenId) }),
+        }"
+        @less="shelves(oven.ovenId, -1)"
+        @more="shelves(oven.ovenId, 1)"
+      />
+    </div>
+    <div class="field">
+      <span>{{ t('ui.sheet.hands') }}</span>
+      <StepButtons
+        :value="evening.hands.length"
+        :names="{
+          value: t('ui.sheet.hands'),
+          less: t('ui.sheet.hands-less'),
+          more: t('ui.sheet.hands-more'),
+        }"
+        @less="hands(-1)"
+        @more="hands(1)"
+      />
+    </div>
+    <button class="quiet-action" @click="evenings.forget()">{{ t('ui.sheet.forget') }}</button>
+    <SideForm v-if="side" :side="side" @keep="keepSide" @close="side = null" />
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 14px 0 2px;
+  font-size: 14px;
+  font-weight: 400;
+  color: var(--ink-soft);
+}
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li,
+.field {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  min-height: 44px;
+}
+li {
+  border-bottom: 1px solid var(--rule);
+}
+.title {
+  flex: 1;
+  min-height: 44px;
+  padding: 0;
+  border: 0;
+  background: none;
+  text-align: left;
+}
+.title small {
+  display: block;
+  color: var(--ink-soft);
+}
+input:not([type='checkbox']),
+select {
+  min-height: 40px;
+  min-width: 0;
+  padding: 0 8px;
+  border: 1px solid #a9a695;
+  border-radius: 4px;
+  background: #fff;
+  color: var(--ink);
+  font-size: 15px;
+}
+.name input {
+  width: 100%;
+  border-color: transparent;
+  background: none;
+  padding: 0;
+  font-size: 22px;
+  font-weight: 700;
+}
+.which select {
+  width: 100%;
+}
+.risk {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+.wrong {
+  margin: 4px 0;
+  padding-left: 8px;
+  border-left: 3px solid var(--danger);
+  color: var(--danger);
+  font-size: 14px;
+}
+</style>

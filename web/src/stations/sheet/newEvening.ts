@@ -1,0 +1,41 @@
+import type { EveningFish, EveningInput } from '../../api/types'
+import { newId } from '../../api/id'
+import { t } from '../../messages/say'
+import type { useBench } from '../../stores/bench'
+
+const EVENING_HOUR = 20
+const SHELVES = 2
+const BURNERS = 4
+const HOURS_BEFORE = 2
+
+/** Tonight at eight, or tomorrow where that is too soon. */
+function eight(now: Date): Date {
+  const at = new Date(now)
+  at.setHours(EVENING_HOUR, 0, 0, 0)
+  if (at.getTime() - now.getTime() < HOURS_BEFORE * 3_600_000) at.setDate(at.getDate() + 1)
+  return at
+}
+
+/** What lies on the bench, as a dish of an evening; null where nothing is reckoned there. */
+export function dishOf(bench: ReturnType<typeof useBench>): EveningFish | null {
+  return bench.question && bench.answer
+    ? { key: newId(), title: bench.title, question: JSON.parse(JSON.stringify(bench.question)) }
+    : null
+}
+
+/** An evening to begin with: what lies on the bench, every oven of the kitchen, one cook. */
+export function newEvening(bench: ReturnType<typeof useBench>): EveningInput {
+  const dish = dishOf(bench)
+  return {
+    name: t('ui.sheet.tonight'),
+    serveAt: eight(new Date()).toISOString(),
+    guests: Math.max(1, Math.round(bench.on.pieces)),
+    atRisk: bench.on.atRisk,
+    coursesMin: [0],
+    fish: dish ? [dish] : [],
+    sides: [],
+    ovens: bench.ovens.slice(0, 6).map((oven) => ({ ovenId: oven.id, shelves: SHELVES })),
+    burners: BURNERS,
+    hands: [{ name: t('ui.sheet.cook') }],
+  }
+}

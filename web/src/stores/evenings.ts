@@ -1,0 +1,232 @@
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, ref, watch } from 'vue'
+import { api, Problem } from '../api/client'
+import { newId } from '../api/id'
+import type { AtDial, EveningInput, EveningLine, EveningMove, EveningView, SheetStep } from '../api/types'
+import { latest } from '../composables/latest'
+import { useRunning } from './running'
+
+const MS_A_MINUTE = 60_000
+/** While a sheet is worked out it is asked for so often, ms. */
+const ASK_MS = 700
+/** A move that reached nobody is sent again after so long, ms. */
+const AGAIN_MS = 2500
+
+/** What can be taken back: how the evening was typed before, or a move. */
+type Undo = { before: EveningInput } | { move: string }
+
+/** The evenings of this kitchen, and the one that is looked at. The server keeps and plans them; this keeps a copy. */
+export const useEvenings = defineStore('evenings', () => {
+  const running = useRunning()
+  const lines = ref<EveningLine[]>([])
+  const loaded = ref(false)
+  const id = useLocalStorage<string | null>('olla.evening', null)
+  const view = ref<EveningView | null>(null)
+  const dials = ref<AtDial[]>([])
+  const trouble = ref<string | null>(null)
+  /** Fields that the server refused, by its own names. */
+  const refused = ref<Record<string, string>>({})
+  const undos = ref<Undo[]>([])
+  /** Moves that nobody has answered yet: kept until somebody has, each under its one id. */
+  const waiting = useLocalStorage<{ evening: string; move: EveningMove }[]>('olla.moves', [])
+
+  function failed(failure: unknown) {
+    if (!(failure instanceof Problem)) throw failure
+    trouble.value = failure.message
+    refused.value = Object.fromEntries(failure.errors.map((e) => [e.field, e.message]))
+  }
+
+  const list = latest(async (signal) => {
+    lines.value = await api.evenings(signal)
+    if (!lines.value.some((line) => line.id === id.value)) {
+      const next = lines.value.find((line) => Date.parse(line.serveAt) > running.now) ?? lines.value.at(-1)
+      id.value = next?.id ?? null
+    }
+    loaded.value = true
+  }, failed)
+
+  let timer: ReturnType<typeof setTimeout> | undefined
+  const ask = latest(async (signal) => {
+    const wanted = id.value
+    if (!wanted) {
+      view.value = null
+      return
+    }
+    take(await api.evening(wanted, signal))
+  }, failed)
+
+  /** Shows an evening, unless a later state of it is shown; one that is still worked out is asked for again. */
+  function take(next: EveningView) {
+    if (next.id !== id.value) return
+    const had = view.value
+    if (had?.id === next.id && had.revision > next.revision) return
+    view.value = next
+    clearTimeout(timer)
+    if (next.searching || next.making || !next.sheet) timer = setTimeout(() => void ask(), ASK_MS)
+  }
+
+  const askDials = latest(async (signal) => {
+    dials.value = id.value ? await api.dials(id.value, signal) : []
+  })
+
+  watch(id, () => {
+    view.value = null
+    undos.value = []
+    void ask()
+  })
+  watch(
+    () => [id.value, view.value?.version, view.value?.making === undefined] as const,
+    () => {
+      if (view.value && !view.value.making) void askDials()
+    },
+  )
+  watch(
+    () => running.eveningNews,
+    (ids) => {
+      if (!ids.length || (id.value && ids.includes(id.value))) void ask()
+    },
+  )
+
+  async function open() {
+    await list()
+    await ask()
+    if (waiting.value.length) void flush()
+  }
+
+  /** Writes the evening anew, as somebody typed it. */
+  async function write(input: EveningInput, undoable = true) {
+    const before = view.value
+    try {
+      const written = await api.writeEvening(id.value!, input, before?.version)
+      trouble.value = null
+      refused.value = {}
+      if (before && undoable) undos.value.push({ before: before.evening })
+      take(written)
+      void list()
+    } catch (failure) {
+      failed(failure)
+      void ask()
+    }
+  }
+
+  /** Changes some of it. */
+  const change = (part: Partial<EveningInput>) =>
+    view.value ? write({ ...view.value.evening, ...part }) : Promise.resolve()
+
+  /** A new evening, shown from now on. */
+  async function begin(input: EveningInput) {
+    id.value = newId()
+    view.value = null
+    await write(input)
+  }
+
+  async function forget() {
+    if (!view.value) return
+    try {
+      await api.forgetEvening(view.value.id, view.value.version)
+      id.value = null
+      await list()
+    } catch (failure) {
+      failed(failure)
+    }
+  }
+
+  /** Does something to the sheet; what reaches nobody now is sent again until it does. */
+  function move(kind: EveningMove['kind'], step: string, at?: Date, bakeId?: string) {
+    if (!id.value) return Promise.resolve()
+    const one: EveningMove = {
+      id: newId(),
+      kind,
+      step,
+      at: (at ?? new Date(running.now)).toISOString(),
+      ...(bakeId === undefined ? {} : { bakeId }),
+    }
+    waiting.value = [...waiting.value, { evening: id.value, move: one }]
+    undos.value.push({ move: one.id })
+    return flush()
+  }
+
+  let sending = false
+  async function flush(): Promise<void> {
+    if (sending) return
+    sending = true
+    try {
+      for (let next = waiting.value[0]; next; next = waiting.value[0]) {
+        try {
+          take(await api.moveEvening(next.evening, next.move))
+          trouble.value = null
+        } catch (failure) {
+          failed(failure)
+          if (failure instanceof Problem && !failure.reachable) {
+            setTimeout(() => void flush(), AGAIN_MS)
+            return
+          }
+        }
+        waiting.value = waiting.value.slice(1)
+      }
+    } finally {
+      sending = false
+    }
+  }
+
+  /** Takes the last thing back. */
+  async function undo() {
+    const last = undos.value.pop()
+    if (!last || !id.value) return
+    try {
+      if ('before' in last) await write(last.before, false)
+      else take(await api.unmoveEvening(id.value, last.move))
+    } catch (failure) {
+      failed(failure)
+    }
+  }
+
+  /** Takes a certain move back: the pin of a step. */
+  async function unmove(moveId: string) {
+    if (!id.value) return
+    try {
+      take(await api.unmoveEvening(id.value, moveId))
+    } catch (failure) {
+      failed(failure)
+    }
+  }
+
+  const serveAt = computed(() => Date.parse(view.value?.evening.serveAt ?? '') || 0)
+  /** When a minute of the evening is. */
+  const moment = (minute: number) => new Date(serveAt.value + minute * MS_A_MINUTE)
+  /** Which minute of the evening it is. */
+  const nowMin = computed(() => (running.now - serveAt.value) / MS_A_MINUTE)
+
+  /** What the hands do, in order, without what was ticked here and has not arrived yet. */
+  const steps = computed<SheetStep[]>(() => {
+    const settled = new Set(
+      waiting.value
+        .filter((w) => w.evening === id.value && (w.move.kind === 'DONE' || w.move.kind === 'SKIPPED'))
+        .map((w) => w.move.step),
+    )
+    return (view.value?.sheet?.steps ?? []).filter((s) => !settled.has(s.key))
+  })
+
+  return {
+    lines,
+    loaded,
+    id,
+    view,
+    dials,
+    trouble,
+    refused,
+    undos,
+    serveAt,
+    nowMin,
+    steps,
+    moment,
+    open,
+    change,
+    begin,
+    forget,
+    move,
+    undo,
+    unmove,
+  }
+})
