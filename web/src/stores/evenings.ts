@@ -10,6 +10,7 @@ import { useRunning } from './running'
 const MS_A_MINUTE = 60_000
 /** While a sheet is worked out it is asked for so often, ms. */
 const ASK_MS = 700
+const GONE = 404
 /** A move that reached nobody is sent again after so long, ms. */
 const AGAIN_MS = 2500
 
@@ -37,6 +38,13 @@ export const useEvenings = defineStore('evenings', () => {
     refused.value = Object.fromEntries(failure.errors.map((e) => [e.field, e.message]))
   }
 
+  /** Somebody has thrown it away meanwhile: another is shown. */
+  function lost(problem: Problem) {
+    if (problem.status !== GONE) return failed(problem)
+    id.value = null
+    void list()
+  }
+
   const list = latest(async (signal) => {
     lines.value = await api.evenings(signal)
     if (!lines.value.some((line) => line.id === id.value)) {
@@ -54,7 +62,7 @@ export const useEvenings = defineStore('evenings', () => {
       return
     }
     take(await api.evening(wanted, signal))
-  }, failed)
+  }, lost)
 
   /** Shows an evening, unless a later state of it is shown; one that is still worked out is asked for again. */
   function take(next: EveningView) {
@@ -70,7 +78,8 @@ export const useEvenings = defineStore('evenings', () => {
     dials.value = id.value ? await api.dials(id.value, signal) : []
   })
 
-  watch(id, () => {
+  watch(id, (now) => {
+    if (view.value?.id === now) return
     view.value = null
     undos.value = []
     void ask()
@@ -114,11 +123,21 @@ export const useEvenings = defineStore('evenings', () => {
   const change = (part: Partial<EveningInput>) =>
     view.value ? write({ ...view.value.evening, ...part }) : Promise.resolve()
 
-  /** A new evening, shown from now on. */
+  /** A new evening, shown once it is written: asked for before, it would not be there. */
   async function begin(input: EveningInput) {
-    id.value = newId()
-    view.value = null
-    await write(input)
+    const fresh = newId()
+    try {
+      const written = await api.writeEvening(fresh, input)
+      trouble.value = null
+      refused.value = {}
+      id.value = fresh
+      undos.value = []
+      view.value = null
+      take(written)
+      void list()
+    } catch (failure) {
+      failed(failure)
+    }
   }
 
   async function forget() {

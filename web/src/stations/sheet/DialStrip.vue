@@ -58,7 +58,7 @@ const STEP_C = 5
       </label>
       <ul>
         <li v-for="dish in oven.dishes" :key="dish.key">
-          <span>{{ dish.name }}</span>
+          <span data-typed>{{ dish.name }}</span>
           <b v-if="dish.then">{{ t('ui.min', { n: minutesInWords(dish.then.minutes) }) }}</b>
           <b v-else>–</b>
           <small v-if="dish.then?.marginMin">{{

@@ -100,7 +100,11 @@ const refusals = computed(() => Object.values(evenings.refused))
   <section class="evening" :aria-label="t('ui.sheet.wanted')">
     <label v-if="evenings.lines.length > 1" class="which">
       <span class="unseen">{{ t('ui.sheet.which') }}</span>
-      <select :value="evenings.id ?? ''" @change="evenings.id = ($event.target as HTMLSelectElement).value">
+      <select
+        data-typed
+        :value="evenings.id ?? ''"
+        @change="evenings.id = ($event.target as HTMLSelectElement).value"
+      >
         <option v-for="line in evenings.lines" :key="line.id" :value="line.id">
           {{ line.name }}, {{ day(new Date(line.serveAt)) }} {{ clock(new Date(line.serveAt)) }}
         </option>
@@ -114,7 +118,7 @@ const refusals = computed(() => Object.values(evenings.refused))
         @change="change({ name: ($event.target as HTMLInputElement).value })"
       />
     </label>
-    <label class="field">
+    <label class="served">
       <span>{{ t('ui.sheet.served') }}</span>
       <input
         type="datetime-local"
@@ -148,7 +152,7 @@ const refusals = computed(() => Object.values(evenings.refused))
     <h2>{{ t('ui.sheet.fish') }}</h2>
     <ul>
       <li v-for="dish in evening.fish" :key="dish.key">
-        <button class="title" @click="toBench(dish.key)">{{ dish.title }}</button>
+        <button class="title" data-typed @click="toBench(dish.key)">{{ dish.title }}</button>
         <button
           class="quiet-action"
           :aria-label="t('ui.sheet.leave-out-this', { dish: dish.title })"
@@ -167,7 +171,7 @@ const refusals = computed(() => Object.values(evenings.refused))
     <ul>
       <li v-for="s in evening.sides" :key="s.key">
         <button class="title" @click="side = { ...s }">
-          {{ s.title }} <small>{{ sideLine(s) }}</small>
+          <span data-typed>{{ s.title }}</span> <small>{{ sideLine(s) }}</small>
         </button>
         <button
           class="quiet-action"
@@ -266,8 +270,14 @@ select {
   font-size: 22px;
   font-weight: 700;
 }
-.which select {
+.which select,
+.served input {
   width: 100%;
+}
+.served span {
+  display: block;
+  font-size: 14px;
+  color: var(--ink-soft);
 }
 .risk {
   display: flex;

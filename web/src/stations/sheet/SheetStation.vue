@@ -37,6 +37,7 @@ useKeys({ z: () => void evenings.undo() })
       <button class="main-action" @click="begin">{{ t('ui.sheet.plan-one') }}</button>
     </div>
     <template v-else-if="view">
+      <h1 class="unseen" data-typed>{{ view.evening.name }}</h1>
       <EveningWhat class="what" />
       <section class="when">
         <SheetWord />

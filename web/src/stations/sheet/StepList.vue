@@ -97,10 +97,12 @@ const pinOf = (step: SheetStep) =>
               to: clock(evenings.moment(step.latestMin)),
             })
           }}</small>
-          <small v-if="hands(step)">{{ hands(step) }}</small>
+          <small v-if="hands(step)" data-typed>{{ hands(step) }}</small>
         </div>
         <div class="do">
-          <button class="tick" @click="done(step)">{{ doWord(step) }}</button>
+          <button class="tick" :aria-label="`${doWord(step)}: ${step.say}`" @click="done(step)">
+            {{ doWord(step) }}
+          </button>
           <button
             v-if="pinOf(step)"
             class="quiet-action"

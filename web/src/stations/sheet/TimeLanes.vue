@@ -90,7 +90,9 @@ const pairs = computed(() =>
 const height = computed(() => handsTop.value + pairs.value.length * (HANDS + 4) + 6)
 const quarters = computed(() => {
   const step = until.value - from.value > 200 ? 60 : until.value - from.value > 100 ? 30 : 15
-  const first = Math.ceil(from.value / step) * step
+  // On the kitchen clock's own quarters, whenever it is served.
+  const served = new Date(evenings.serveAt).getMinutes()
+  const first = Math.ceil((from.value + served) / step) * step - served
   return Array.from({ length: Math.floor((until.value - first) / step) + 1 }, (_, i) => first + i * step)
 })
 
@@ -181,12 +183,14 @@ const short = (step: SheetStep) => step.say
               :width="Math.max(2, x(dish.noLaterThanMin) - x(dish.checkFromMin))"
               height="28"
             />
-            <text class="title" :x="x(dish.inMin) + 5" y="18">{{ dish.name }} {{ dialOf(dish) }}</text>
+            <text class="title" data-typed :x="x(dish.inMin) + 5" y="18">
+              {{ dish.name }} {{ dialOf(dish) }}
+            </text>
           </g>
         </template>
       </g>
       <g v-for="pair in pairs" :key="pair.name" class="hands">
-        <text class="name" x="0" :y="pair.y + 16">{{ pair.name }}</text>
+        <text class="name" data-typed x="0" :y="pair.y + 16">{{ pair.name }}</text>
         <rect
           v-for="step in pair.steps"
           :key="step.key"

@@ -94,6 +94,7 @@ class LanguageJourneyTest {
         "check, /oven, OVEN_SIDE, l, 1280",
         "oven, /oven, OVEN_SIDE, [Thé óvéñ, 1280",
         "probe, /oven, OVEN_SIDE, [Pút á próbé íñ, 1280",
+        "sheet, /sheet, RUN_SHEET, '', 1280",
         "log, /log, LOG, '', 1280",
         "keys, /log, LOG, ?, 1280",
         "counter-390, /counter, COUNTER, '', 390",

@@ -4,6 +4,7 @@ package olla.journeys;
 enum Station {
     COUNTER(Counter.STEP),
     BENCH(Bench.CHECK_FROM),
+    RUN_SHEET(SheetPage.NEXT),
     OVEN_SIDE(OvenSide.DRAWN),
     LOG(LogPage.NEWEST);
 

@@ -40,9 +40,11 @@ class StationsTest {
         "counter-portion, /counter, COUNTER, 1280, 800",
         "counter-390, /counter, COUNTER, 390, 844",
         "bench, /bench, BENCH, 1280, 800",
+        "run-sheet, /sheet, RUN_SHEET, 1280, 800",
         "oven-side, /oven, OVEN_SIDE, 1280, 800",
         "log, /log, LOG, 1280, 800",
         "bench-390, /bench, BENCH, 390, 844",
+        "run-sheet-390, /sheet, RUN_SHEET, 390, 844",
         "oven-side-390, /oven, OVEN_SIDE, 390, 844",
         "log-390, /log, LOG, 390, 844",
         "oven-side-768, /oven, OVEN_SIDE, 768, 1024"

@@ -1,6 +1,7 @@
 package olla.core.evening;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.doneness.Band;
@@ -72,7 +73,7 @@ public final class DialTable {
     }
 
     /** Solved at one dial. */
-    private record Knot(double tempC, double openMin) {}
+    private record Knot(double tempC, Programme programme, double openMin) {}
 
     /**
      * Solves it.
@@ -97,7 +98,7 @@ public final class DialTable {
             OptionalDouble open =
                     new BakeRun(bake, programme).minutesFor(dish.target().peakC());
             if (open.isPresent()) {
-                knots.add(new Knot(dial, Math.max(Programme.LEAST_MINUTES, open.getAsDouble())));
+                knots.add(new Knot(dial, programme, Math.max(Programme.LEAST_MINUTES, open.getAsDouble())));
             }
         }
         if (knots.isEmpty()) {
@@ -115,10 +116,18 @@ public final class DialTable {
             if (dial >= low - 1e-9 && dial <= high + 1e-9) {
                 GivenUp.stopIf(asker);
                 double at = high > low ? (dial - low) / (high - low) : 0;
-                bakings.add(Worth.between(gentle, hot, at).at(dial, dish.at(model, dial), open.minutes(dial)));
+                Programme programme = near(knots, dial).programme().at(dial);
+                bakings.add(Worth.between(gentle, hot, at).at(dial, programme, open.minutes(dial)));
             }
         }
         return new DialTable(bakings);
+    }
+
+    /* A grill and a head start are as at the nearest dial that was solved: they change little over some degrees. */
+    private static Knot near(List<Knot> knots, double dial) {
+        return knots.stream()
+                .min(Comparator.comparingDouble(k -> Math.abs(k.tempC() - dial)))
+                .orElseThrow();
     }
 
     private static List<Double> knots(List<Double> dials) {
@@ -169,7 +178,7 @@ public final class DialTable {
     private record Worth(double logSpread, double marginMin, double dryShare, double waitsMin, double doorMin) {
 
         static Worth of(FishDish dish, EveningOven oven, BakeModel bake, OvenModel model, Knot knot) {
-            Programme programme = dish.at(model, knot.tempC());
+            Programme programme = knot.programme();
             BakeRun run = new BakeRun(bake, programme);
             Programme closed = run.closed(knot.openMin());
             BakeSpec spec = new BakeSpec(

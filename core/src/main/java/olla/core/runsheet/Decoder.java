@@ -235,34 +235,38 @@ final class Decoder {
     }
 
     private void look(int i, int oven, double dial) {
-        double look = out[i];
-        if (baking[i] != null) {
-            double stretch = (out[i] - in[i]) / baking[i].minutes();
-            int number = 0;
-            for (double touch : baking[i].touches()) {
-                double at = in[i] + stretch * touch;
-                number++;
-                if (at > facts.nowMin() && !facts.settled(chains.get(i).step(Kind.TOUCH, number))) {
-                    attend(
-                            i,
-                            Kind.TOUCH,
-                            number,
-                            at - HandTimes.TOUCH_MIN / 2,
-                            at + HandTimes.TOUCH_MIN / 2,
-                            oven,
-                            dial);
-                }
-            }
-            List<Baking.Span> spans = baking[i].spans();
-            Baking.Span last = spans.get(spans.size() - 1);
-            if (last.where() == Baking.Where.GRILL) {
-                look = out[i] - (last.untilMin() - last.fromMin());
-                attend(i, Kind.GRILL, 0, look, out[i], oven, dial);
-            }
+        if (chains.get(i).heat() != Chain.Heat.OVEN) {
+            return;
         }
-        if (chains.get(i).heat() == Chain.Heat.OVEN) {
-            double setDown = look == out[i] ? HandTimes.SET_DOWN_MIN : 0;
-            attend(i, Kind.LOOK, 0, look - HandTimes.LOOK_MIN, look + setDown, oven, dial);
+        double grillMin = grillMin(i);
+        double looked = out[i] - grillMin;
+        touches(i, looked - HandTimes.LOOK_MIN, oven, dial);
+        double setDown = grillMin == 0 ? HandTimes.SET_DOWN_MIN : 0;
+        place(i, Kind.LOOK, 0, looked - HandTimes.LOOK_MIN, looked + setDown, oven, dial);
+        if (grillMin > 0) {
+            place(i, Kind.GRILL, 0, looked, out[i], oven, dial);
+        }
+        // The same hands, from the look until it is out.
+        use(looked - HandTimes.LOOK_MIN, out[i] + setDown);
+    }
+
+    private double grillMin(int i) {
+        List<Baking.Span> spans = baking[i].spans();
+        Baking.Span last = spans.get(spans.size() - 1);
+        return last.where() == Baking.Where.GRILL ? last.untilMin() - last.fromMin() : 0;
+    }
+
+    /* Who looks at a dish does what is due at that moment as well. */
+    private void touches(int i, double untilMin, int oven, double dial) {
+        double stretch = (out[i] - in[i]) / baking[i].minutes();
+        double half = HandTimes.TOUCH_MIN / 2;
+        int number = 0;
+        for (double touch : baking[i].touches()) {
+            double at = in[i] + stretch * touch;
+            number++;
+            if (at > facts.nowMin() && at + half <= untilMin) {
+                attend(i, Kind.TOUCH, number, at - half, at + half, oven, dial);
+            }
         }
     }
 

@@ -154,6 +154,20 @@ class RunSheetTest {
         assertThat(planner.shortage(sheet).orElseThrow().what()).isEqualTo(Shortage.What.TIME);
     }
 
+    /** Common practice, no source: the grill is watched, and whoever looks turns it on. */
+    @Test
+    void whoLooksAtACrumbTurnsTheGrillOnAndStaysAtIt() {
+        Evening evening = Evenings.guesthouse().crumbed("zander").build();
+        RunSheet alone = Planner.of(evening, tables(evening), Facts.at(-200)).plan(Effort.FIRST);
+        assertThat(alone.cost().kept()).isTrue();
+        SheetStep look = alone.step("zander.LOOK").orElseThrow();
+        SheetStep grill = alone.step("zander.GRILL").orElseThrow();
+        assertThat(look.untilMin()).isEqualTo(grill.fromMin());
+        assertThat(grill.untilMin())
+                .isEqualTo(alone.step("zander.COOK").orElseThrow().untilMin());
+        assertThat(alone.steps().stream().map(SheetStep::kind)).doesNotContain(Kind.TOUCH);
+    }
+
     @Test
     void anEveningThatCanBeHasNoShortage() {
         assertThat(planner.shortage(sheet)).isEmpty();

@@ -21,6 +21,14 @@ import olla.server.bakes.BakeService;
 import olla.server.bakes.BakeView;
 import olla.server.bakes.HowItWas;
 import olla.server.bakes.PutIn;
+import olla.server.evening.EveningInput;
+import olla.server.evening.EveningInput.EveningFishInput;
+import olla.server.evening.EveningInput.EveningHandsInput;
+import olla.server.evening.EveningInput.EveningOvenInput;
+import olla.server.evening.EveningInput.EveningSideInput;
+import olla.server.evening.EveningService;
+import olla.server.evening.MoveInput;
+import olla.server.evening.MoveKind;
 import olla.server.ovens.OvenRepository;
 import olla.server.query.EstimateRequest;
 import olla.server.query.Question;
@@ -33,7 +41,7 @@ import tools.jackson.databind.ObjectMapper;
 
 /**
  * The made-up guesthouse kitchen Harrow Quay: two ovens that lie, twelve bakes in the log, one in the oven,
- * six recipes. The past is
+ * six recipes, an evening that is half run. The past is
  * played by the simulator, each oven with its hidden fault, so that verdict and probe follow from physics and not from a
  * list.
  */
@@ -50,17 +58,49 @@ class DemoKitchen {
     private final OvenRepository ovens;
     private final BakeService bakes;
     private final RecipeService recipes;
+    private final EveningService evenings;
     private final ObjectMapper json;
 
-    DemoKitchen(OvenRepository ovens, BakeService bakes, RecipeService recipes, ObjectMapper json) {
+    DemoKitchen(
+            OvenRepository ovens,
+            BakeService bakes,
+            RecipeService recipes,
+            EveningService evenings,
+            ObjectMapper json) {
         this.ovens = ovens;
         this.bakes = bakes;
         this.recipes = recipes;
+        this.evenings = evenings;
         this.json = json;
     }
 
     /** The scenario's file. */
-    private record Scenario(List<DemoOven> ovens, List<Dish> past, Dish running, List<RecipeInput> recipes) {}
+    private record Scenario(
+            List<DemoOven> ovens, List<Dish> past, Dish running, List<RecipeInput> recipes, DemoEvening evening) {}
+
+    /**
+     * Tonight, half run.
+     *
+     * @param servedInMin from when the demo is loaded
+     * @param shelves in each oven
+     * @param hands roles
+     * @param baked dishes that are the bake in the oven
+     * @param inMinutesAgo sides that went in so long ago
+     * @param done steps that are done
+     */
+    private record DemoEvening(
+            String name,
+            double servedInMin,
+            int guests,
+            boolean atRisk,
+            List<EveningFishInput> fish,
+            List<EveningSideInput> sides,
+            int shelves,
+            int burners,
+            List<String> hands,
+            List<String> baked,
+            Map<String, Double> inMinutesAgo,
+            List<String> done) {}
 
     /** An oven, the fault nobody in the demo knows, °C, and the thermometer that hangs in it. */
     private record DemoOven(String name, OvenKind kind, double hiddenOffsetC, String sensor) {}
@@ -82,10 +122,50 @@ class DemoKitchen {
             bake(dish, truths.get(dish.oven()), ids.get(dish.oven()), now);
         }
         for (RecipeInput recipe : scenario.recipes()) {
-            recipes.add(UUID.nameUUIDFromBytes(recipe.name().getBytes(StandardCharsets.UTF_8)), recipe);
+            recipes.add(id(recipe.name()), recipe);
         }
         Dish running = scenario.running();
-        bakes.putIn(putIn(running, ids.get(running.oven()), wentIn(running, now)));
+        PutIn inOven = putIn(running, ids.get(running.oven()), wentIn(running, now));
+        bakes.putIn(inOven);
+        tonight(scenario.evening(), List.copyOf(ids.values()), inOven.id(), now);
+    }
+
+    private void tonight(DemoEvening tonight, List<Integer> ovenIds, UUID bakeId, Instant now) {
+        UUID id = id(tonight.name());
+        Instant serveAt = now.plus(minutes(tonight.servedInMin()));
+        evenings.write(
+                id,
+                EveningService.NEW,
+                new EveningInput(
+                        tonight.name(),
+                        serveAt,
+                        tonight.guests(),
+                        tonight.atRisk(),
+                        null,
+                        tonight.fish(),
+                        tonight.sides(),
+                        ovenIds.stream()
+                                .map(oven -> new EveningOvenInput(oven, tonight.shelves(), null, null))
+                                .toList(),
+                        tonight.burners(),
+                        tonight.hands().stream()
+                                .map(name -> new EveningHandsInput(name, null, null))
+                                .toList()));
+        tonight.baked().forEach(dish -> moved(id, MoveKind.IN, dish, now, bakeId));
+        tonight.inMinutesAgo().forEach((dish, ago) -> moved(id, MoveKind.IN, dish, now.minus(minutes(ago)), null));
+        tonight.done().forEach(step -> moved(id, MoveKind.DONE, step, now, null));
+    }
+
+    private void moved(UUID evening, MoveKind kind, String step, Instant at, UUID bakeId) {
+        evenings.move(evening, new MoveInput(id(kind + step), kind, step, at, bakeId));
+    }
+
+    private static UUID id(String of) {
+        return UUID.nameUUIDFromBytes(of.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static Duration minutes(double minutes) {
+        return Duration.ofMillis(Math.round(60_000 * minutes));
     }
 
     /* A kitchen that was started without the demo and not used has ovens by then. */

@@ -66,7 +66,8 @@ class EveningController {
     /** Something was done, or is wanted just then; what is still ahead is planned anew. */
     @PostMapping("/{id}/moves")
     EveningView move(@PathVariable UUID id, @RequestBody MoveInput input) {
-        return evenings.move(id, input);
+        evenings.move(id, input);
+        return evenings.one(id);
     }
 
     @DeleteMapping("/{id}/moves/{moveId}")

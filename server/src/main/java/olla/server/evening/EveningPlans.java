@@ -204,7 +204,12 @@ class EveningPlans {
     private void first(UUID id, Plan plan, int turn, boolean changed) {
         try {
             EveningRow row = evenings.findById(id).orElse(null);
-            if (row == null || !plan.latest(turn)) {
+            if (row == null) {
+                // Thrown away, or not committed yet: whoever asks for it next begins anew.
+                plans.invalidate(id);
+                return;
+            }
+            if (!plan.latest(turn)) {
                 return;
             }
             Evening evening = reader.read(json.read(row.inputJson()));

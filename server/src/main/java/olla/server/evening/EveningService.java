@@ -37,7 +37,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class EveningService {
 
     /** No version: what is written is not there yet. */
-    static final int NEW = -1;
+    public static final int NEW = -1;
 
     private static final Duration LISTED = Duration.ofDays(2);
     private static final int LONGEST_STEP = 120;
@@ -161,7 +161,7 @@ public class EveningService {
     }
 
     /** Notes a move, and plans what is still ahead. */
-    public EveningView move(UUID id, MoveInput input) {
+    public void move(UUID id, MoveInput input) {
         EveningRow row = find(id);
         Refusals refusals = new Refusals();
         if (input.id() == null) {
@@ -188,7 +188,6 @@ public class EveningService {
             }
         });
         plans.again(id, false, PATIENCE_MS);
-        return view(find(id));
     }
 
     /** Undoes a move; one that is not there, or undone already, changes nothing. */

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.UUID;
 import olla.core.evening.Doubts;
 import olla.core.evening.Evening;
+import olla.core.evening.EveningOven;
 import olla.core.evening.SideDish;
 import olla.core.runsheet.Facts;
 import olla.core.runsheet.Kept;
@@ -82,26 +83,27 @@ class Happened {
                 .filter(s -> s.key().equals(move.step()))
                 .findFirst();
         double at = minute(serveAt, move.at());
-        return side.map(s -> {
-            Optional<Kept> was =
-                    kept.stream().filter(k -> k.dish().equals(s.key())).findFirst();
-            boolean oven = s.where() == SideDish.Where.OVEN && was.isPresent();
-            double dial = oven ? was.get().dialC() : 0;
-            double minutes = oven
-                    ? evening.kitchen().ovens().stream()
-                            .filter(o -> o.key().equals(was.get().oven()))
-                            .mapToDouble(o -> s.minutesAt(o.kind(), dial))
-                            .findFirst()
-                            .orElse(s.cookMin())
-                    : s.cookMin();
-            return new Facts.Baked(
-                    oven ? was.get().oven() : "",
-                    dial,
-                    at,
-                    at + minutes,
-                    Doubts.SIDE_SHARE * minutes,
-                    OptionalDouble.empty());
-        });
+        return side.map(s -> s.where() == SideDish.Where.OVEN ? inOven(evening, s, at, kept) : onHob(s, at));
+    }
+
+    private static Facts.Baked onHob(SideDish side, double at) {
+        return new Facts.Baked(
+                "", 0, at, at + side.cookMin(), Doubts.SIDE_SHARE * side.cookMin(), OptionalDouble.empty());
+    }
+
+    /* Where the sheet had it; in the first oven at its own dial where there was none yet. */
+    private static Facts.Baked inOven(Evening evening, SideDish side, double at, List<Kept> kept) {
+        Optional<Kept> was = kept.stream()
+                .filter(k -> k.dish().equals(side.key()) && !k.oven().isEmpty())
+                .findFirst();
+        EveningOven oven = evening.kitchen().ovens().stream()
+                .filter(o -> was.isPresent() && o.key().equals(was.get().oven()))
+                .findFirst()
+                .orElse(evening.kitchen().ovens().get(0));
+        List<Double> dials = side.dials(oven.kind());
+        double dial = was.map(k -> (double) k.dialC()).orElse(dials.get(dials.size() / 2));
+        double minutes = side.minutesAt(oven.kind(), dial);
+        return new Facts.Baked(oven.key(), dial, at, at + minutes, Doubts.SIDE_SHARE * minutes, OptionalDouble.empty());
     }
 
     /** What is seen of the bakes that these moves name; another text where something of them is otherwise. */

@@ -1,7 +1,7 @@
 package olla.server.evening;
 
 /** What somebody did to a run sheet. */
-enum MoveKind {
+public enum MoveKind {
     /** A step is done. */
     DONE,
     /** A step is left out. */

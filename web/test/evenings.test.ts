@@ -1,0 +1,120 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import { api, Problem } from '../src/api/client'
+import type { EveningInput, EveningView } from '../src/api/types'
+
+vi.mock('vue-router', () => ({ useRouter: () => ({ push: () => undefined }) }))
+vi.mock('../src/composables/line', () => ({ useLine: () => ({ follow() {}, leave() {}, again() {} }) }))
+
+const { useEvenings } = await import('../src/stores/evenings')
+
+const INPUT: EveningInput = {
+  name: 'Friday',
+  serveAt: '2026-03-06T19:00:00Z',
+  guests: 4,
+  fish: [],
+  sides: [],
+  ovens: [],
+  burners: 4,
+  hands: [{ name: 'cook' }],
+}
+const view = (id: string, revision: number, more: Partial<EveningView> = {}): EveningView => ({
+  id,
+  evening: INPUT,
+  version: 0,
+  revision,
+  searching: false,
+  improved: 0,
+  moved: [],
+  days: [],
+  moves: [],
+  now: '2026-03-06T17:00:00Z',
+  sheet: { steps: [], dishes: [], courses: [], lateMin: 0, kept: true },
+  ...more,
+})
+
+/** What has been written, as the list has it. */
+const written: string[] = []
+const line = (id: string) => ({ id, name: id, serveAt: '2999-03-07T19:00:00Z', guests: 2, dishes: 1 })
+function writing(answer: (id: string, body: EveningInput) => EveningView) {
+  vi.spyOn(api, 'writeEvening').mockImplementation((id, body) => {
+    written.push(id)
+    return Promise.resolve(answer(id, body))
+  })
+}
+
+describe('the evenings', () => {
+  beforeEach(() => {
+    written.length = 0
+    localStorage.clear()
+    setActivePinia(createPinia())
+    vi.restoreAllMocks()
+    vi.spyOn(api, 'dials').mockResolvedValue([])
+    vi.spyOn(api, 'evenings').mockImplementation(() => Promise.resolve(written.map(line)))
+  })
+
+  it('asks for a new evening only once it is written', async () => {
+    const asked = vi.spyOn(api, 'evening').mockRejectedValue(new Problem(404, 'not here'))
+    writing((id) => view(id, 1))
+    const evenings = useEvenings()
+    await evenings.begin(INPUT)
+    await nextTick()
+    expect(asked).not.toHaveBeenCalled()
+    expect(evenings.view?.evening.name).toBe('Friday')
+    expect(evenings.id).toBe(evenings.view?.id)
+  })
+
+  it('shows another evening where somebody has thrown this one away', async () => {
+    const evenings = useEvenings()
+    written.push('other')
+    vi.spyOn(api, 'evening').mockImplementation((id) =>
+      id === 'other' ? Promise.resolve(view('other', 3)) : Promise.reject(new Problem(404, 'gone')),
+    )
+    evenings.id = 'gone'
+    await vi.waitFor(() => expect(evenings.view?.id).toBe('other'))
+  })
+
+  it('never goes back to an earlier state of what is shown', async () => {
+    writing((id) => view(id, 5))
+    const evenings = useEvenings()
+    await evenings.begin(INPUT)
+    vi.spyOn(api, 'evening').mockImplementation((id) => Promise.resolve(view(id, 4, { improved: 9 })))
+    await evenings.open()
+    expect(evenings.view?.improved).toBe(0)
+  })
+
+  it('keeps a move under its one id until it is answered', async () => {
+    vi.useFakeTimers()
+    writing((id) => view(id, 1))
+    const evenings = useEvenings()
+    await evenings.begin(INPUT)
+    const ids: string[] = []
+    let there = false
+    vi.spyOn(api, 'moveEvening').mockImplementation((id, move) => {
+      ids.push(move.id)
+      return there ? Promise.resolve(view(id, 2)) : Promise.reject(new Problem(0, 'nobody'))
+    })
+    await evenings.move('DONE', 'rice.PREPARE')
+    there = true
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(ids).toHaveLength(2)
+    expect(ids[0]).toBe(ids[1])
+    expect(evenings.view?.revision).toBe(2)
+    vi.useRealTimers()
+  })
+
+  it('takes the last thing back, whatever it was', async () => {
+    writing((id, body) => view(id, 1, { evening: body }))
+    vi.spyOn(api, 'moveEvening').mockImplementation((id) => Promise.resolve(view(id, 1)))
+    const unmoved = vi.spyOn(api, 'unmoveEvening').mockImplementation((id) => Promise.resolve(view(id, 1)))
+    const evenings = useEvenings()
+    await evenings.begin(INPUT)
+    await evenings.change({ guests: 9 })
+    await evenings.move('DONE', 'rice.PREPARE')
+    await evenings.undo()
+    expect(unmoved).toHaveBeenCalledTimes(1)
+    await evenings.undo()
+    expect(evenings.view?.evening.guests).toBe(4)
+  })
+})
