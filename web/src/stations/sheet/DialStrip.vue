@@ -18,7 +18,8 @@ const ovens = computed(() =>
     const known = its.flatMap((d) => evenings.dials.filter((k) => k.ovenId === ovenId && k.dish === d.key))
     if (!known.length) return []
     const dials = known.map((k) => k.dialC)
-    const dialC = turned.value[ovenId] ?? its[0]!.dialC
+    // What is in already is past turning.
+    const dialC = turned.value[ovenId] ?? (its.find((d) => !d.started) ?? its[0]!).dialC
     return [
       {
         ovenId,

@@ -279,6 +279,9 @@ select {
   font-size: 14px;
   color: var(--ink-soft);
 }
+.field :deep(button) {
+  min-width: 44px;
+}
 .risk {
   display: flex;
   gap: 8px;
