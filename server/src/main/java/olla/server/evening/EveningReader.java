@@ -62,6 +62,9 @@ class EveningReader {
         missing(refusals, "sides", input.sides());
         missing(refusals, "ovens", input.ovens());
         missing(refusals, "hands", input.hands());
+        if (input.coursesMin() != null) {
+            missing(refusals, "coursesMin", input.coursesMin());
+        }
         refusals.throwIfAny();
         Map<Integer, Oven> known = ovens.findAll().stream().collect(Collectors.toMap(Oven::id, Function.identity()));
         List<EveningOven> its = new ArrayList<>();
@@ -124,6 +127,9 @@ class EveningReader {
         Refusals refusals = named(input.key(), input.title());
         if (input.question() == null) {
             refusals.add("question", "missing.question");
+        }
+        if (input.ovenIds() != null) {
+            missing(refusals, "ovenIds", input.ovenIds());
         }
         refusals.throwIfAny();
         Question question = refusals.take("question", () -> Question.of(asked(input.question(), atRisk)));

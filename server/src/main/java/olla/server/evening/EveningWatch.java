@@ -63,7 +63,8 @@ class EveningWatch {
         // What is overdue is planned anew once a minute, not at every look.
         String signs = happened.signs(done) + (overdue ? " " + Math.floor(nowMin) : "");
         String before = seen.put(row.getId(), signs);
-        if (before != null && !before.equals(signs)) {
+        // What is overdue at the first look already was so before it.
+        if (before == null ? overdue : !before.equals(signs)) {
             plans.again(row.getId(), false, 0);
         }
     }

@@ -173,6 +173,20 @@ class EveningApiTest {
     }
 
     @Test
+    void whatIsMissingInAListIsSaidAndNotStumbledOver() {
+        String words = evening(eight(), 1, RICE);
+        for (String broken : List.of(
+                words.replace("\"guests\": 8", "\"guests\": 8, \"coursesMin\": [null]"),
+                words.replace("\"key\": \"hake\"", "\"key\": \"hake\", \"ovenIds\": [null]"),
+                words.replace("\"hands\": [", "\"hands\": [null, "),
+                words.replace("\"sides\": [", "\"sides\": [null, "))) {
+            ResponseEntity<String> answer = put(UUID.randomUUID(), broken, null);
+            assertThat(answer.getStatusCode().value()).as(broken).isEqualTo(400);
+            assertThat(answer.getBody()).contains("an empty list for none");
+        }
+    }
+
+    @Test
     void guestsAtRiskAreGivenNothingUnderDone() {
         String rare = evening(eight(), 1, RICE)
                 .replace("\"guests\": 8", "\"guests\": 8, \"atRisk\": true")
