@@ -26,7 +26,9 @@ function putIn(step: SheetStep) {
   const dish = evenings.view?.sheet?.dishes.find((d) => d.key === step.dish)
   const oven = bench.allOvens.find((o) => o.id === step.ovenId)
   if (!fish || !dish || !oven) return evenings.move('IN', step.dish!)
-  const question = questionAt(fish.question, step.dialC)
+  // Who is at the table is known of the evening: the oven side offers them nothing that is not for them.
+  const atRisk = evenings.view?.evening.atRisk === true || fish.question.atRisk === true
+  const question = { ...questionAt(fish.question, step.dialC), atRisk }
   const since = (minute: number) => minute - dish.inMin
   const window = {
     checkFromMin: since(dish.checkFromMin),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { SheetDish, SheetStep } from '../../api/types'
+import type { SheetDish } from '../../api/types'
 import { t } from '../../messages/say'
 import { clock } from '../../messages/time'
 import { useUnits } from '../../messages/units'
@@ -123,7 +123,6 @@ const said = (dish: SheetDish) =>
     from: clock(evenings.moment(dish.inMin)),
     to: clock(evenings.moment(dish.likelyMin)),
   })
-const short = (step: SheetStep) => step.say
 </script>
 
 <template>
@@ -200,7 +199,7 @@ const short = (step: SheetStep) => step.say
           :height="HANDS"
           :class="{ pinned: step.pinned, plate: step.kind === 'PLATE' }"
         >
-          <title>{{ clock(evenings.moment(step.fromMin)) }} {{ short(step) }}</title>
+          <title>{{ clock(evenings.moment(step.fromMin)) }} {{ step.say }}</title>
         </rect>
       </g>
       <g v-for="(course, i) in sheet.courses" :key="i" class="serve">

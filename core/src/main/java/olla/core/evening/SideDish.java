@@ -49,6 +49,9 @@ public record SideDish(
     /** What is kept hot stands for no longer, minutes: the two-hour rule is the end of it (published: USDA FSIS, from memory). */
     public static final double LONGEST_WAIT_MIN = 120;
 
+    /** How far the dial may lie off where nobody said, °C (common practice, no source). */
+    public static final double USUAL_GIVE_C = 20;
+
     private static final double LONGEST_PREPARING_MIN = 120;
     private static final double LONGEST_FINISHING_MIN = 60;
     private static final double MOST_GIVE_C = 60;

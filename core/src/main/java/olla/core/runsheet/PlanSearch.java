@@ -39,7 +39,7 @@ final class PlanSearch {
      *
      * @param begin by dish; null for what is not to be decided
      * @param better is told of each plan that is better than all before it
-     * @param stopped asked every now and then: true ends it with the best so far
+     * @param stopped takes what ends it with the best so far
      */
     static Decision[] better(
             Problem problem, Decision[] begin, Effort effort, Consumer<Decision[]> better, Stop stopped) {

@@ -218,10 +218,8 @@ class EveningPlans {
             List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
             Facts facts = happened.facts(evening, row.serveAt(), done, before);
             Turn its = new Turn(evening, made, facts, before);
-            Planner planner = its.planner();
-            RunSheet sheet = planner.plan(before.isEmpty() ? Effort.FIRST : Effort.AGAIN);
+            RunSheet sheet = its.planner().plan(before.isEmpty() ? Effort.FIRST : Effort.AGAIN);
             RunSheet was = plan.known().sheet().orElse(null);
-            Shortage shortage = planner.shortage(sheet).orElse(null);
             synchronized (plan) {
                 if (turn != plan.asked) {
                     return;
@@ -230,7 +228,11 @@ class EveningPlans {
                 plan.of = 0;
                 plan.moved = was == null || changed ? List.of() : Planner.moved(was, sheet);
                 plan.sheet = sheet;
-                plan.shortage = shortage;
+                if (changed) {
+                    // Of another evening than this one.
+                    plan.shortage = null;
+                    plan.advice = null;
+                }
                 plan.improved = 0;
                 plan.searching = true;
             }
@@ -264,9 +266,13 @@ class EveningPlans {
                     return;
                 }
             }
-            Advice advice = its.planner(best).advice(best, tables.times());
+            // Of the best plan, and not of the first: what that could not do, this one perhaps can.
+            Planner last = its.planner(best);
+            Shortage shortage = last.shortage(best).orElse(null);
+            Advice advice = last.advice(best, tables.times());
             synchronized (plan) {
                 if (turn == plan.asked) {
+                    plan.shortage = shortage;
                     plan.advice = advice;
                 }
             }

@@ -34,7 +34,6 @@ import org.springframework.stereotype.Component;
 class EveningReader {
 
     private static final int LONGEST_KEY = 40;
-    private static final double USUAL_GIVE_C = 20;
 
     private final OvenRepository ovens;
 
@@ -185,7 +184,7 @@ class EveningReader {
                 input.prepareMin(),
                 input.cookMin(),
                 oven ? input.dialC() : 0,
-                input.giveC() == null ? USUAL_GIVE_C : input.giveC(),
+                input.giveC() == null ? SideDish.USUAL_GIVE_C : input.giveC(),
                 input.shelves() == null ? 1 : input.shelves(),
                 input.finishMin(),
                 input.waitsMin(),
