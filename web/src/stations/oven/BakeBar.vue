@@ -61,9 +61,6 @@ const rested = computed(() =>
   position: absolute;
   top: 0;
   height: 100%;
-  transition:
-    left 0.6s,
-    width 0.6s;
 }
 .done {
   left: 0;
@@ -71,6 +68,13 @@ const rested = computed(() =>
 }
 .rested {
   background: var(--brine);
+}
+/* Only what seldom moves glides: what moves at every tick would keep a phone drawing all evening. */
+.track .window,
+.track .likely {
+  transition:
+    left 0.6s,
+    width 0.6s;
 }
 .window {
   background: #9fbdb2;

@@ -45,9 +45,9 @@ public record Baking(
     public record Span(double fromMin, double untilMin, Where where, double dialC) {}
 
     /** A side whose minutes somebody has said: as sure as such minutes are. */
-    public static Baking ofSide(SideDish side, double dialC, double minutes) {
+    public static Baking ofSide(SideDish side, double dialC, double minutes, EveningOven oven) {
         Programme programme = new Programme(dialC, OptionalDouble.of(minutes), 0);
-        return new Baking(dialC, programme, minutes, Doubts.SIDE_SHARE * minutes, 0, 0, side.waitsMin(), 0);
+        return new Baking(dialC, programme, minutes, side.doubtIn(oven, minutes), 0, 0, side.waitsMin(), 0);
     }
 
     /** Its way, in order; what follows at the same dial is one part. */

@@ -37,8 +37,8 @@ public final class DialTable {
     /* No fish waits longer, minutes: as long as any rest is. */
     private static final double LONGEST_WAIT_MIN = 60;
 
-    /* What waits may get this much beyond what it was to peak at, K (common practice, no source). */
-    private static final double BEYOND_K = 3;
+    /* What waits may get this much beyond what it was to peak at, K: a guest notices six (common practice, no source). */
+    private static final double BEYOND_K = 5;
 
     /* A door is opened for another dish somewhere past the middle. */
     private static final double DOOR_AT = 0.6;
@@ -68,7 +68,7 @@ public final class DialTable {
     /** What a side takes: by its own minutes. */
     public static DialTable of(SideDish side, EveningOven oven) {
         return new DialTable(side.dials(oven.kind()).stream()
-                .map(dial -> Baking.ofSide(side, dial, side.minutesAt(oven.kind(), dial)))
+                .map(dial -> Baking.ofSide(side, dial, side.minutesIn(oven, dial), oven))
                 .toList());
     }
 
@@ -193,7 +193,7 @@ public final class DialTable {
             double out = closed.bakeMinutes().orElseThrow();
             double dry = run.outFor(Band.DRY.fromC());
             double margin = Math.max(0, dry - run.outFor(Doneness.FLAKES.peakC()));
-            double tooDone = Math.max(Band.DRY.fromC(), dish.target().peakC() + BEYOND_K);
+            double tooDone = dish.target().peakC() + BEYOND_K;
             return new Worth(
                     spread,
                     margin,

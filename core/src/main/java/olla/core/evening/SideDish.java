@@ -52,6 +52,9 @@ public record SideDish(
     /** How far the dial may lie off where nobody said, °C (common practice, no source). */
     public static final double USUAL_GIVE_C = 20;
 
+    /* How far what is said of its minutes may be out, one standard deviation as a share of them (common practice, no source). */
+    private static final double DOUBT_SHARE = 0.1;
+
     private static final double LONGEST_PREPARING_MIN = 120;
     private static final double LONGEST_FINISHING_MIN = 60;
     private static final double MOST_GIVE_C = 60;
@@ -87,11 +90,26 @@ public record SideDish(
         return dials;
     }
 
-    /** How long it takes on this dial of an oven of this kind, minutes. */
-    public double minutesAt(OvenKind kind, double dial) {
+    /**
+     * How long it takes on this dial of an oven, minutes. What is said is said for an oven that does as its dial says; where this one
+     * is known to be hotter or cooler, it takes less or longer.
+     */
+    public double minutesIn(EveningOven oven, double dial) {
+        double really = dial + oven.calibration().offsetC();
         return Math.max(
                 Programme.LEAST_MINUTES,
-                Math.min(Programme.LONGEST_MINUTES, cookMin * Vegetable.slower(onDial(kind, dialC), dial)));
+                Math.min(Programme.LONGEST_MINUTES, cookMin * Vegetable.slower(onDial(oven.kind(), dialC), really)));
+    }
+
+    /** How far that may be out, minutes, one standard deviation: what is said, and what the oven really does. */
+    public double doubtIn(EveningOven oven, double minutes) {
+        double off = Vegetable.slower(oven.calibration().offsetDoubtC(), 0) - 1;
+        return minutes * Math.hypot(DOUBT_SHARE, off);
+    }
+
+    /** How far what it takes on the hob may be out, minutes, one standard deviation. */
+    public double doubtOnHob() {
+        return DOUBT_SHARE * cookMin;
     }
 
     private static double onDial(OvenKind kind, double stillC) {

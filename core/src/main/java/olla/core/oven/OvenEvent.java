@@ -76,4 +76,31 @@ public sealed interface OvenEvent {
                     .throwIfAny();
         }
     }
+
+    /**
+     * Its thermostat lets the air swing about the dial all the while, as a sine.
+     *
+     * @param swingC how far either way, 0 to 40 °C
+     * @param periodMin from one crest to the next, 1 to 60 minutes
+     * @param aheadMin how far it is into a swing when the dish goes in, minutes
+     */
+    record Swings(double swingC, double periodMin, double aheadMin) implements OvenEvent {
+        /** @throws olla.core.messages.RefusedInput where swing or period are out of range */
+        public Swings {
+            new Refusals()
+                    .range("swingC", "oven-swing", swingC, 0, 40, Unit.KELVIN)
+                    .range("periodMin", "oven-swing-period", periodMin, 1, 60, Unit.MIN)
+                    .throwIfAny();
+        }
+
+        @Override
+        public double minute() {
+            return 0;
+        }
+
+        /* How far above the dial the air then is, K. */
+        double at(double sinceMin) {
+            return swingC * Math.sin(2 * Math.PI * (sinceMin + aheadMin) / periodMin);
+        }
+    }
 }

@@ -92,6 +92,8 @@ public record OvenEvents(List<OvenEvent> events) {
                 double up = turned.tempC() - dial;
                 departure -= up > 0 ? stillToGo(up, since) : up * Math.exp(-since / COOLING_MIN);
                 dial = turned.tempC();
+            } else if (event instanceof OvenEvent.Swings swings) {
+                departure += swings.at(minute);
             }
         }
         return Math.max(Temperature.ROOM_C, dial + departure);
@@ -119,6 +121,11 @@ public record OvenEvents(List<OvenEvent> events) {
     public static double coolingTo(double fromC, double toC, double minutes) {
         double left = Math.exp(-minutes / COOLING_MIN);
         return (toC - fromC * left) / (1 - left);
+    }
+
+    /** What an oven has come to that was turned up so long ago, °C; one that was turned down is taken for cool at once. */
+    public static double heatedC(double fromC, double toC, double minutes) {
+        return Math.min(toC, fromC + HEATING_K_PER_MIN * Math.max(0, minutes));
     }
 
     /** How long an oven takes to its heat, minutes. */

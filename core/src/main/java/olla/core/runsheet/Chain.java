@@ -96,7 +96,7 @@ final class Chain {
         dressMin = 0;
         temperMin = 0;
         hobMin = heat == Heat.HOB ? side.cookMin() : 0;
-        hobSdMin = olla.core.evening.Doubts.SIDE_SHARE * hobMin;
+        hobSdMin = side.doubtOnHob();
         afterMin = side.finishMin();
         after = Kind.FINISH;
         sideWaitsMin = side.waitsMin();

@@ -27,8 +27,19 @@ final class Decoder {
     private static final double TURNED = 0.5;
     private static final double EARLY = 0.002;
 
+    /* Hands are never quite on the minute: a dish comes later than planned by so much on the average, give or take, minutes
+    (common practice, no source). */
+    private static final double HANDS_LATE_MIN = 1.5;
+    private static final double HANDS_SD_MIN = 1.5;
+
     /* What cannot be at all, minutes. */
     private static final double NEVER = 1000;
+
+    /* Between what hands do before the heat and what needs it done, minutes (common practice, no source). */
+    private static final double SPARE_MIN = 3;
+
+    /* What hands are at takes at least so much longer, minutes. */
+    private static final double NOT_DONE_YET_MIN = 0.5;
 
     private static final NormalDistribution NORMAL = new NormalDistribution();
 
@@ -42,7 +53,7 @@ final class Decoder {
     private final double[] ready;
     private final double[] late;
     private final boolean[] decided;
-    private final int[] busy;
+    private final HandClock hands;
     private final List<Placed> placed = new ArrayList<>();
     private final List<Use> uses = new ArrayList<>();
     private double broken;
@@ -69,7 +80,7 @@ final class Decoder {
         this.ready = new double[count];
         this.decided = new boolean[count];
         this.late = new double[problem.evening().coursesMin().size()];
-        this.busy = new int[problem.hands().length];
+        this.hands = new HandClock(problem);
         for (int i = 0; i < count; i++) {
             decided[i] = decisions[i] != null || !problem.open(chains.get(i));
         }
@@ -81,7 +92,7 @@ final class Decoder {
             course(course);
         }
         before();
-        overrun();
+        broken += hands.overrun(facts.nowMin());
     }
 
     Cost cost() {
@@ -165,12 +176,41 @@ final class Decoder {
             } else {
                 out[i] = problem.platedFrom(chain.course()) - decision.earlyMin() - chain.afterMin() - restMin(i);
                 in[i] = out[i] - minutes;
+                notBeforeNow(i);
             }
         }
     }
 
+    /* What should have gone in by now, or cannot be ready to go in, goes in as soon as it can: hands that are late need no other plan. */
+    private void notBeforeNow(int i) {
+        if (started(i)) {
+            return;
+        }
+        Chain chain = chains.get(i);
+        double soonest = facts.nowMin()
+                + left(chain.step(Kind.PREPARE), chain.prepareMin())
+                + left(chain.step(Kind.DRESS), chain.dressMin())
+                + HandTimes.PUT_IN_MIN;
+        if (in[i] < soonest) {
+            out[i] += soonest - in[i];
+            in[i] = soonest;
+        }
+    }
+
+    private double left(String step, double minutes) {
+        if (minutes <= 0 || facts.settled(step)) {
+            return 0;
+        }
+        Double begun = facts.begun().get(step);
+        return begun == null ? minutes : Math.max(NOT_DONE_YET_MIN, begun + minutes - facts.nowMin());
+    }
+
     private boolean started(int i) {
         return facts.baked().containsKey(chains.get(i).key());
+    }
+
+    private boolean isOut(int i) {
+        return started(i) && facts.baked().get(chains.get(i).key()).outMin().isPresent();
     }
 
     /* A door that is opened for one dish costs the others in that oven heat, and so minutes. */
@@ -196,6 +236,7 @@ final class Decoder {
                 out[i] += costs;
             } else {
                 in[i] -= costs;
+                notBeforeNow(i);
             }
         }
     }
@@ -217,17 +258,17 @@ final class Decoder {
             if (!decided[i] || chain.heat() == Chain.Heat.NONE) {
                 continue;
             }
-            boolean isOut =
-                    started(i) && facts.baked().get(chain.key()).outMin().isPresent();
+            boolean isOut = isOut(i);
             int oven = baking[i] == null ? Decision.NO_OVEN : oven(i);
             double dial = baking[i] == null ? 0 : baking[i].tempC();
             if (!started(i)) {
                 double put = in[i] - HandTimes.PUT_IN_MIN;
                 attend(i, Kind.PUT_IN, 0, put, in[i], oven, dial);
-                broken += Math.max(0, facts.nowMin() - put);
+                // Where that was pinned to a moment that is over.
+                broken += Math.max(0, facts.nowMin() - put - 1e-9);
             }
             if (!isOut) {
-                place(i, Kind.COOK, 0, Math.max(in[i], facts.nowMin()), out[i], oven, dial);
+                place(i, Kind.COOK, 0, Math.max(in[i], facts.nowMin()), out[i], 0, oven, dial);
                 look(i, oven, dial);
             }
             uses(i, oven, isOut);
@@ -242,12 +283,12 @@ final class Decoder {
         double looked = out[i] - grillMin;
         touches(i, looked - HandTimes.LOOK_MIN, oven, dial);
         double setDown = grillMin == 0 ? HandTimes.SET_DOWN_MIN : 0;
-        place(i, Kind.LOOK, 0, looked - HandTimes.LOOK_MIN, looked + setDown, oven, dial);
+        place(i, Kind.LOOK, 0, looked - HandTimes.LOOK_MIN, looked + setDown, HandTimes.LOOK_MIN + setDown, oven, dial);
         if (grillMin > 0) {
-            place(i, Kind.GRILL, 0, looked, out[i], oven, dial);
+            place(i, Kind.GRILL, 0, looked, out[i], out[i] - looked, oven, dial);
         }
         // The same hands, from the look until it is out.
-        use(looked - HandTimes.LOOK_MIN, out[i] + setDown);
+        hands.moment(looked - HandTimes.LOOK_MIN, out[i] + setDown);
     }
 
     private double grillMin(int i) {
@@ -387,8 +428,8 @@ final class Decoder {
             from = Math.max(Math.max(from, facts.nowMin()), pinned == null ? from : pinned);
             late[course] = Math.max(0, from - plated);
             double until = from + problem.platingMin(course);
-            placed.add(new Placed(-1, Kind.PLATE, 0, course, from, until, Decision.NO_OVEN, 0));
-            use(from, until);
+            placed.add(new Placed(-1, Kind.PLATE, 0, course, from, until, until - from, Decision.NO_OVEN, 0));
+            hands.work(from, until);
         }
         lateMin += late[course];
         for (int i : its) {
@@ -400,14 +441,19 @@ final class Decoder {
         Chain chain = chains.get(i);
         double rested = out[i] + restMin(i);
         if (rested > facts.nowMin() && restMin(i) > 0) {
-            place(i, Kind.REST, 0, out[i], rested, Decision.NO_OVEN, 0);
+            place(i, Kind.REST, 0, out[i], rested, 0, Decision.NO_OVEN, 0);
         }
         ready[i] = rested;
         String step = chain.step(chain.after());
         if (chain.afterMin() > 0 && !facts.settled(step)) {
             Double pinned = facts.pinned().get(step);
+            Double begun = isOut(i) ? facts.begun().get(step) : null;
+            if (begun != null) {
+                ready[i] = goesOn(i, chain.after(), begun, chain.afterMin());
+                return;
+            }
             double begins = pinned != null ? pinned : begins(chain, Math.max(rested, facts.nowMin()));
-            attend(i, chain.after(), 0, begins, begins + chain.afterMin(), Decision.NO_OVEN, 0);
+            work(i, chain.after(), begins, begins + chain.afterMin());
             ready[i] = begins + chain.afterMin();
         }
     }
@@ -415,9 +461,9 @@ final class Decoder {
     /* Carved as late as can be, since it cools; drained at once. */
     private double begins(Chain chain, double from) {
         double last = chain.after() == Kind.CARVE
-                ? slotBefore(problem.platedFrom(chain.course()), chain.afterMin())
+                ? hands.slotBefore(problem.platedFrom(chain.course()), chain.afterMin())
                 : from - 1;
-        return last >= from ? last : slotAfter(from, chain.afterMin());
+        return last >= from ? last : hands.slotAfter(from, chain.afterMin());
     }
 
     private void waits(int i, double platedAt, double plated) {
@@ -430,11 +476,13 @@ final class Decoder {
         lateMin += TOO_LONG * Math.max(0, waited - mostWaitMin(i));
         double sd = sdMin(i);
         double slack = plated - soonest;
-        harm += chain.harm() * waited + expectedLate(slack, sd);
+        harm += chain.harm() * waited + expectedLate(slack - HANDS_LATE_MIN, Math.hypot(sd, HANDS_SD_MIN));
         if (baking[i] != null && !started(i)) {
             harm += chain.lossAt(oven(i), baking[i]);
         }
-        harm += problem.movedHarm(chain.key(), in[i], started(i));
+        if (!started(i)) {
+            harm += problem.movedHarm(chain.key(), in[i], decisions[i]);
+        }
     }
 
     /* Of a moment that is normally spread: how late on the average, where so much is left (the newsvendor's loss). */
@@ -461,16 +509,16 @@ final class Decoder {
                 double out = due - chain.temperMin();
                 prepared = out;
                 if (due > facts.nowMin()) {
-                    place(i, Kind.TEMPER, 0, out, due, Decision.NO_OVEN, 0);
+                    place(i, Kind.TEMPER, 0, out, due, 0, Decision.NO_OVEN, 0);
                 }
             }
             if (chain.heat() == Chain.Heat.NONE) {
-                prepared = hands(i, Kind.FINISH, chain.afterMin(), due);
+                prepared = lay(i, Kind.FINISH, chain.afterMin(), due);
                 double waited = due - prepared - chain.afterMin();
                 lateMin += TOO_LONG * Math.max(0, waited - chain.waitsMin(null));
             }
-            double dressed = hands(i, Kind.DRESS, chain.dressMin(), due);
-            double ended = hands(i, Kind.PREPARE, chain.prepareMin(), Math.min(prepared, dressed));
+            double dressed = lay(i, Kind.DRESS, chain.dressMin(), due);
+            double ended = lay(i, Kind.PREPARE, chain.prepareMin(), Math.min(prepared, dressed));
             harm += EARLY * Math.max(0, due - ended);
         }
     }
@@ -484,75 +532,61 @@ final class Decoder {
     }
 
     /** Lays a step of the hands before a moment; returns when it begins. */
-    private double hands(int i, Kind kind, double minutes, double due) {
+    private double lay(int i, Kind kind, double minutes, double due) {
         String step = chains.get(i).step(kind);
         if (minutes <= 0 || facts.settled(step)) {
             return due;
         }
+        Double begun = facts.begun().get(step);
+        if (begun != null) {
+            broken += Math.max(0, goesOn(i, kind, begun, minutes) - due);
+            return begun;
+        }
         Double pinned = facts.pinned().get(step);
-        double begins = pinned != null ? pinned : slotBefore(due, minutes);
         if (pinned != null) {
-            broken += Math.max(0, begins + minutes - due);
+            broken += Math.max(0, pinned + minutes - due) + Math.max(0, facts.nowMin() - pinned);
+            work(i, kind, pinned, pinned + minutes);
+            return pinned;
         }
-        broken += Math.max(0, facts.nowMin() - begins);
-        attend(i, kind, 0, begins, begins + minutes, Decision.NO_OVEN, 0);
-        return begins;
+        HandClock.Work laid = inGoodTime(due, minutes);
+        broken += Math.max(0, facts.nowMin() - laid.fromMin());
+        hands.work(laid);
+        place(i, kind, 0, laid.fromMin(), laid.untilMin(), minutes, Decision.NO_OVEN, 0);
+        return laid.fromMin();
     }
 
+    /* Hands are late: what can be done some minutes sooner is. */
+    private HandClock.Work inGoodTime(double due, double minutes) {
+        HandClock.Work laid = hands.workBefore(due - SPARE_MIN, minutes);
+        return laid.fromMin() >= facts.nowMin() ? laid : hands.workBefore(due, minutes);
+    }
+
+    /* Work that has begun goes on, and is put down for what takes a moment. It is never done this very moment: somebody would have said
+    so. */
+    private double goesOn(int i, Kind kind, double begun, double minutes) {
+        double left = Math.max(NOT_DONE_YET_MIN, begun + minutes - facts.nowMin());
+        HandClock.Work laid = hands.workFrom(facts.nowMin(), left);
+        hands.work(laid);
+        place(i, kind, 0, begun, laid.untilMin(), minutes, Decision.NO_OVEN, 0);
+        return laid.untilMin();
+    }
+
+    private void work(int i, Kind kind, double from, double until) {
+        place(i, kind, 0, from, until, until - from, Decision.NO_OVEN, 0);
+        hands.work(from, until);
+    }
+
+    /* What takes a moment at an oven or the hob. */
     private void attend(int i, Kind kind, int number, double from, double until, int oven, double dial) {
-        if (facts.settled(number == 0 ? chains.get(i).step(kind) : chains.get(i).step(kind, number))) {
-            return;
-        }
-        place(i, kind, number, from, until, oven, dial);
-        use(from, until);
-    }
-
-    private void place(int i, Kind kind, int number, double from, double until, int oven, double dial) {
-        placed.add(new Placed(i, kind, number, -1, from, until, oven, dial));
-    }
-
-    private void use(double from, double until) {
-        for (int cell = Math.max(0, problem.cell(from));
-                cell < Math.min(busy.length, problem.cell(until - 1e-6) + 1);
-                cell++) {
-            busy[cell]++;
+        if (!facts.settled(
+                number == 0 ? chains.get(i).step(kind) : chains.get(i).step(kind, number))) {
+            place(i, kind, number, from, until, until - from, oven, dial);
+            hands.moment(from, until);
         }
     }
 
-    /* The first moment from which on hands are free for so long. */
-    private double slotAfter(double from, double minutes) {
-        int length = (int) Math.ceil(minutes / Problem.CELL_MIN - 1e-9);
-        int start = Math.max(0, problem.cell(from + Problem.CELL_MIN - 1e-6));
-        for (int cell = start; cell < start + length; cell++) {
-            if (cell >= busy.length) {
-                return from;
-            }
-            if (busy[cell] >= problem.hands()[cell]) {
-                start = cell + 1;
-            }
-        }
-        return Math.max(from, problem.minute(start));
-    }
-
-    /* The last moment from which on hands are free for so long before another; right before it where none is. */
-    private double slotBefore(double due, double minutes) {
-        int length = (int) Math.ceil(minutes / Problem.CELL_MIN - 1e-9);
-        int end = Math.min(busy.length, problem.cell(due));
-        for (int cell = end - 1; cell >= end - length; cell--) {
-            if (cell < 0) {
-                return Math.min(due - minutes, problem.minute(0) - minutes);
-            }
-            if (busy[cell] >= problem.hands()[cell]) {
-                end = cell;
-            }
-        }
-        return problem.minute(end - length);
-    }
-
-    private void overrun() {
-        int now = Math.max(0, problem.cell(facts.nowMin()));
-        for (int cell = now; cell < busy.length; cell++) {
-            broken += Problem.CELL_MIN * Math.max(0, busy[cell] - problem.hands()[cell]);
-        }
+    private void place(
+            int i, Kind kind, int number, double from, double until, double handsMin, int oven, double dial) {
+        placed.add(new Placed(i, kind, number, -1, from, until, handsMin, oven, dial));
     }
 }

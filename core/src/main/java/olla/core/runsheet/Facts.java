@@ -11,6 +11,7 @@ import java.util.Set;
  * @param baked by dish or side: what has gone in
  * @param done keys of steps that are done
  * @param skipped keys of steps that are left out
+ * @param begun by key of a step that hands are at: since when
  * @param pinned by key of a step: when it begins, whatever else would be better
  * @param hotC by key of an oven: what it is at now, °C; cold where nothing is said
  */
@@ -19,6 +20,7 @@ public record Facts(
         Map<String, Baked> baked,
         Set<String> done,
         Set<String> skipped,
+        Map<String, Double> begun,
         Map<String, Double> pinned,
         Map<String, Double> hotC) {
 
@@ -46,13 +48,14 @@ public record Facts(
         baked = Map.copyOf(baked);
         done = Set.copyOf(done);
         skipped = Set.copyOf(skipped);
+        begun = Map.copyOf(begun);
         pinned = Map.copyOf(pinned);
         hotC = Map.copyOf(hotC);
     }
 
     /** Nothing has happened yet. */
     public static Facts at(double nowMin) {
-        return new Facts(nowMin, Map.of(), Set.of(), Set.of(), Map.of(), Map.of());
+        return new Facts(nowMin, Map.of(), Set.of(), Set.of(), Map.of(), Map.of(), Map.of());
     }
 
     /** Whether hands need not do a step any more. */

@@ -29,6 +29,14 @@ public enum Kind {
     /** Drain, mash, dress: what a side needs once it has cooked. */
     FINISH;
 
+    /** Whether it is hands alone that it takes, and some time of theirs. */
+    public boolean work() {
+        return switch (this) {
+            case PLATE, PREPARE, DRESS, CARVE, FINISH -> true;
+            default -> false;
+        };
+    }
+
     /** Whether hands are at it from its first minute to its last. */
     public boolean attended() {
         return switch (this) {

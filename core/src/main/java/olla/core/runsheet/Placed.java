@@ -8,7 +8,17 @@ package olla.core.runsheet;
  * @param owner index of the course or oven where it belongs to no dish
  * @param fromMin when it begins
  * @param untilMin when it is over
+ * @param handsMin for how much of that hands are at it: what takes a moment comes between
  * @param oven index of its oven; -1 where it has none
  * @param dialC the oven's dial, °C; 0 where it has none
  */
-record Placed(int chain, Kind kind, int number, int owner, double fromMin, double untilMin, int oven, double dialC) {}
+record Placed(
+        int chain,
+        Kind kind,
+        int number,
+        int owner,
+        double fromMin,
+        double untilMin,
+        double handsMin,
+        int oven,
+        double dialC) {}

@@ -31,8 +31,8 @@ public final class Planner {
      * @param before what is kept of the sheet; of this evening or of one before a dish was added, changed or left out
      */
     public static Planner of(Evening evening, DialTables tables, Facts facts, List<Kept> before) {
-        Map<String, Double> kept = new HashMap<>();
-        before.forEach(dish -> kept.put(dish.dish(), dish.inMin()));
+        Map<String, Kept> kept = new HashMap<>();
+        before.forEach(dish -> kept.put(dish.dish(), dish));
         Problem problem = new Problem(evening, tables, facts, kept);
         return new Planner(problem, decisions(problem, before));
     }

@@ -27,19 +27,23 @@ final class Problem {
     private final double[] platingMin;
     private final double[] hotC;
     private final Map<String, Integer> ovens = new HashMap<>();
-    private final Map<String, Double> kept;
+    private final Map<String, Kept> kept;
 
     /* What a minute costs by which something moves that was on the sheet already, in minutes in which everybody waits (ours, no
     source): a sheet that jumps about is not trusted. */
     private static final double MOVED = 0.01;
     private static final double MOST_MOVED = 0.5;
 
+    /* And that it goes into another oven, or that this is set otherwise: hands have set it already (ours, no source). */
+    private static final double OTHER_OVEN = 0.5;
+    private static final double OTHER_DIAL = 0.2;
+
     Problem(Evening evening, DialTables tables, Facts facts) {
         this(evening, tables, facts, Map.of());
     }
 
-    /** @param kept by dish: when it was to go in so far, minutes */
-    Problem(Evening evening, DialTables tables, Facts facts, Map<String, Double> kept) {
+    /** @param kept by dish: what it was to be so far */
+    Problem(Evening evening, DialTables tables, Facts facts, Map<String, Kept> kept) {
         this.kept = kept;
         this.evening = evening;
         this.tables = tables;
@@ -84,15 +88,23 @@ final class Problem {
                         facts.baked(),
                         facts.done(),
                         facts.skipped(),
+                        facts.begun(),
                         facts.pinned(),
                         facts.hotC()),
                 kept);
     }
 
-    /** What it costs that a dish goes in at another moment than so far. */
-    double movedHarm(String dish, double inMin, boolean started) {
-        Double was = kept.get(dish);
-        return was == null || started ? 0 : Math.min(MOST_MOVED, MOVED * Math.abs(inMin - was));
+    /** What it costs that a dish goes in at another moment than so far, elsewhere, or at another dial. */
+    double movedHarm(String dish, double inMin, Decision decision) {
+        Kept was = kept.get(dish);
+        if (was == null) {
+            return 0;
+        }
+        double harm = Math.min(MOST_MOVED, MOVED * Math.abs(inMin - was.inMin()));
+        if (oven(was.oven()) != decision.oven()) {
+            return harm + OTHER_OVEN;
+        }
+        return harm + (was.dialC() == decision.dialC() ? 0 : OTHER_DIAL);
     }
 
     Evening evening() {

@@ -1,7 +1,11 @@
 package olla.core.runsheet;
 
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The evening as it is planned. Minutes are counted from when the first course is served, negative before.
@@ -40,6 +44,11 @@ public record RunSheet(List<SheetStep> steps, List<DishTime> dishes, List<Course
                 .toList();
     }
 
+    /** The key of the step that sets an oven for a dish. By the dish: what comes first changes, and a tick stays with what was ticked. */
+    public static String preheat(String oven, String dish) {
+        return oven + "." + Kind.PREHEAT + "." + dish;
+    }
+
     /** A dish by its key. */
     public Optional<DishTime> dish(String key) {
         return dishes.stream().filter(d -> d.key().equals(key)).findFirst();
@@ -48,6 +57,34 @@ public record RunSheet(List<SheetStep> steps, List<DishTime> dishes, List<Course
     /** A step by its key. */
     public Optional<SheetStep> step(String key) {
         return steps.stream().filter(s -> s.key().equals(key)).findFirst();
+    }
+
+    /* Hands are seldom on the minute: nothing is called overdue sooner, minutes. */
+    private static final double OVERDUE_MIN = 2;
+
+    /** Whether something should be done by now, or what takes a moment only should have begun. */
+    public boolean overdue(double nowMin) {
+        return steps.stream()
+                .filter(step -> step.kind().attended())
+                .anyMatch(step -> (step.kind().work() ? step.untilMin() : step.fromMin()) < nowMin - OVERDUE_MIN);
+    }
+
+    /**
+     * What hands are at now, as far as the sheet knows: since when, by key of the step. Of each dish the first thing that is not done.
+     *
+     * @param settled keys of steps that are done or left out
+     */
+    public Map<String, Double> begun(double nowMin, Set<String> settled) {
+        Map<String, Double> begun = new HashMap<>();
+        Set<String> dishes = new HashSet<>();
+        for (SheetStep step : steps) {
+            boolean open = step.kind().attended() && !settled.contains(step.key());
+            boolean first = open && !step.dish().isEmpty() && dishes.add(step.dish());
+            if (first && step.kind().work() && step.fromMin() <= nowMin) {
+                begun.put(step.key(), step.fromMin());
+            }
+        }
+        return begun;
     }
 
     /** How late the latest course is, minutes. */

@@ -12,6 +12,7 @@ import olla.core.messages.Message;
  * @param how how, nothing where that goes without saying
  * @param fromMin when it begins
  * @param untilMin when it is over
+ * @param handsMin for how much of that hands are at it: work is put down for what takes a moment; 0 where nobody is
  * @param earliestMin when it may begin at the earliest
  * @param latestMin when it has to begin at the latest for all to be in time
  * @param hands index of the pair of hands at it; -1 where nobody is
@@ -27,6 +28,7 @@ public record SheetStep(
         Message how,
         double fromMin,
         double untilMin,
+        double handsMin,
         double earliestMin,
         double latestMin,
         int hands,
@@ -37,6 +39,19 @@ public record SheetStep(
     /** The same with other hands at it. */
     SheetStep by(int other) {
         return new SheetStep(
-                key, dish, kind, say, how, fromMin, untilMin, earliestMin, latestMin, other, oven, dialC, pinned);
+                key,
+                dish,
+                kind,
+                say,
+                how,
+                fromMin,
+                untilMin,
+                handsMin,
+                earliestMin,
+                latestMin,
+                other,
+                oven,
+                dialC,
+                pinned);
     }
 }

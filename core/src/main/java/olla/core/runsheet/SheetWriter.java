@@ -1,6 +1,7 @@
 package olla.core.runsheet;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -64,6 +65,7 @@ final class SheetWriter {
                 Message.NOTHING,
                 placed.fromMin(),
                 placed.untilMin(),
+                placed.handsMin(),
                 placed.fromMin(),
                 placed.fromMin(),
                 -1,
@@ -105,6 +107,7 @@ final class SheetWriter {
                 touch != null ? touch.hint() : Message.NOTHING,
                 placed.fromMin(),
                 placed.untilMin(),
+                placed.handsMin(),
                 earliest,
                 latest,
                 -1,
@@ -160,7 +163,8 @@ final class SheetWriter {
                 "heat",
                 chain.heat().name(),
                 "minutes",
-                Quantity.minutes(Math.round(placed.untilMin() - placed.fromMin())));
+                Quantity.minutes(
+                        Math.round(placed.kind().work() ? placed.handsMin() : placed.untilMin() - placed.fromMin())));
     }
 
     /* What is done to a dish in the oven: all that falls on one moment is one step. */
@@ -194,12 +198,17 @@ final class SheetWriter {
                 boolean started = problem.facts()
                         .baked()
                         .containsKey(problem.chains().get(placed.chain()).key());
-                if (!started && Math.abs(placed.dialC() - dial) > 1e-9) {
+                String key = RunSheet.preheat(
+                        ovens.get(oven).key(),
+                        problem.chains().get(placed.chain()).key());
+                boolean set = problem.facts().settled(key);
+                if (!started && !set && Math.abs(placed.dialC() - dial) > 1e-9) {
                     double takes = Decoder.turningMin(dial, placed.dialC());
                     double from = Math.max(free, placed.fromMin() - takes - SURE_MIN);
                     number++;
                     steps.add(preheat(
                             ovens.get(oven),
+                            key,
                             number,
                             Math.min(from, placed.fromMin()),
                             placed.fromMin(),
@@ -214,8 +223,7 @@ final class SheetWriter {
     /* An oven is set a little sooner than it has to be (common practice, no source). */
     private static final double SURE_MIN = 5;
 
-    private SheetStep preheat(EveningOven oven, int number, double from, double until, double dialC) {
-        String key = oven.key() + "." + Kind.PREHEAT + "." + number;
+    private SheetStep preheat(EveningOven oven, String key, int number, double from, double until, double dialC) {
         Message say = Message.of(
                 number == 1 ? "sheet.PREHEAT" : "sheet.PREHEAT.turn",
                 "oven",
@@ -223,14 +231,17 @@ final class SheetWriter {
                 "dial",
                 Quantity.dial(dialC));
         return new SheetStep(
-                key, "", Kind.PREHEAT, say, Message.NOTHING, from, until, from, from, -1, oven.key(), dialC, false);
+                key, "", Kind.PREHEAT, say, Message.NOTHING, from, until, 0, from, from, -1, oven.key(), dialC, false);
     }
 
-    /* Who is at what: the first pair of hands that is free, the one that was at that dish before where it can be. */
+    /* Who is at what: the first pair of hands that is free, the one that was at that dish before where it can be. For what takes a
+    moment, work is put down where nobody is free. */
     private List<SheetStep> handed() {
         List<Hands> hands = problem.evening().kitchen().hands();
         double[] free = new double[hands.size()];
-        java.util.Arrays.fill(free, Double.NEGATIVE_INFINITY);
+        double[] moment = new double[hands.size()];
+        Arrays.fill(free, Double.NEGATIVE_INFINITY);
+        Arrays.fill(moment, Double.NEGATIVE_INFINITY);
         Map<String, Integer> last = new HashMap<>();
         List<SheetStep> handed = new ArrayList<>();
         for (SheetStep step : steps) {
@@ -238,22 +249,30 @@ final class SheetWriter {
                 handed.add(step);
                 continue;
             }
-            int by = -1;
-            Integer before = last.get(step.dish());
-            for (int h = 0; h < free.length; h++) {
-                boolean can = free[h] <= step.fromMin() + Problem.CELL_MIN
-                        && hands.get(h).there(step.fromMin());
-                if (can && (by < 0 || before != null && before == h)) {
-                    by = h;
-                }
+            int by = free(step, hands, free, last.getOrDefault(step.dish(), -1));
+            if (by < 0 && !step.kind().work()) {
+                by = free(step, hands, moment, -1);
             }
             if (by >= 0) {
-                free[by] = step.untilMin();
+                (step.kind().work() ? free : moment)[by] = step.untilMin();
+                free[by] = Math.max(free[by], step.untilMin());
                 last.put(step.dish(), by);
             }
             handed.add(step.by(by));
         }
         return handed;
+    }
+
+    private static int free(SheetStep step, List<Hands> hands, double[] from, int before) {
+        int by = -1;
+        for (int h = 0; h < from.length; h++) {
+            boolean can =
+                    from[h] <= step.fromMin() + Problem.CELL_MIN && hands.get(h).there(step.fromMin());
+            if (can && (by < 0 || before == h)) {
+                by = h;
+            }
+        }
+        return by;
     }
 
     private List<DishTime> dishes() {

@@ -38,6 +38,12 @@ public final class Ensemble {
     private static final double LEAST_OFFSET_DOUBT_C = 2;
     private static final double LEAST_FILM_DOUBT = 0.04;
 
+    /* So far above a reading the members have not met it: twice a thermometer's and a hand's error, K. */
+    private static final double NOT_MET_K = 2 * Observation.PROBE_ERROR_K;
+
+    /* No fish takes longer over what was reckoned (order of magnitude, no source). */
+    private static final double SLOWEST = 2;
+
     private final MemberSolver solver;
     private final List<Member> members;
     private final double[] weight;
@@ -107,7 +113,31 @@ public final class Ensemble {
             next[i] /= sum;
         }
         Ensemble weighed = new Ensemble(solver, members, next, scale, fixedMin, seed);
-        return weighed.effective() < FEWEST * MEMBERS ? weighed.drawnAgain() : weighed;
+        Ensemble after = weighed.effective() < FEWEST * MEMBERS ? weighed.drawnAgain() : weighed;
+        return seen instanceof Observation.Probe probe ? after.noFasterThan(probe) : after;
+    }
+
+    /* A fish may be slower than any member: then the members' clock is stretched until they are as cold as was read. Never the other
+    way: a tip that is not pushed in far enough reads warm, and nothing reads cold but a cold fish. */
+    private Ensemble noFasterThan(Observation.Probe read) {
+        double celsius = read.celsius() - Observation.PROBE_WARM_K;
+        if (middleAt(read.minute()) - celsius <= NOT_MET_K) {
+            return this;
+        }
+        double sooner = read.minute();
+        while (sooner > read.minute() / SLOWEST && middleAt(sooner) > celsius) {
+            sooner -= Member.STRIDE_MIN;
+        }
+        return new Ensemble(solver, members, weight, scale * read.minute() / sooner, fixedMin, seed);
+    }
+
+    /* Where the coldest point of the members is then, on the average, °C. */
+    private double middleAt(double minute) {
+        double sum = 0;
+        for (int i = 0; i < weight.length; i++) {
+            sum += weight[i] * members.get(i).coldestAt(minute / scale);
+        }
+        return sum;
     }
 
     private double likelihood(Member member, Observation seen) {

@@ -40,6 +40,9 @@ public sealed interface Observation {
     /* One in so many is plainly wrong: a slip of the hand, another piece (from memory). */
     double SLIP = 0.02;
 
+    /* And so few read colder than the coldest point is: another piece, a thermometer that had not settled (from memory). */
+    double COLD_SLIP = 0.001;
+
     /* What a guest calls under-done or over-done, K from the target (common practice, no source). */
     double NOTICED_UNDER_K = 3;
     double NOTICED_OVER_K = 6;
@@ -215,7 +218,9 @@ public sealed interface Observation {
 
     private static double reading(double celsius, double coldestC) {
         double z = (celsius - coldestC - PROBE_WARM_K) / PROBE_ERROR_K;
-        return SLIP + (1 - SLIP) * Math.exp(-z * z / 2);
+        // A tip that misses the coldest point reads warm of it: few slips read cold.
+        double slip = z < 0 ? COLD_SLIP : SLIP;
+        return slip + (1 - slip) * Math.exp(-z * z / 2);
     }
 
     private static double between(double celsius, double from, double to) {

@@ -12,6 +12,7 @@ import olla.core.oven.OvenModel;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.Unknowns;
+import olla.core.uncertainty.OvenCalibration;
 import org.junit.jupiter.api.Test;
 
 /** The table of dials against the model that it stands for. */
@@ -89,7 +90,44 @@ class DialTableTest {
         double salt = DialTable.of(EVENING.fish().get(2), oven).nearest(210).waitsMin();
         assertThat(bare).isBetween(8.0, 25.0);
         assertThat(parcel).isGreaterThan(bare);
-        assertThat(salt).isEqualTo(olla.core.dress.SaltCrust.FORGOTTEN_MINUTES);
+        assertThat(salt).isBetween(10.0, olla.core.dress.SaltCrust.FORGOTTEN_MINUTES);
+    }
+
+    /** What is taken to be just opaque does not stand closed until it is firm. */
+    @Test
+    void whatWaitsDoesNotGetFarBeyondWhatItWasToBe() {
+        FishDish flaky = EVENING.fish().get(1);
+        FishDish opaque = new FishDish(
+                "rare",
+                "rare",
+                0,
+                flaky.piece(),
+                flaky.dress(),
+                flaky.wantedIn(),
+                flaky.programme(),
+                true,
+                Doneness.JUST_OPAQUE,
+                flaky.pieces(),
+                flaky.ovens(),
+                false);
+        EveningOven oven = EVENING.kitchen().ovens().get(0);
+        Baking baking = DialTable.of(opaque, oven).nearest(200);
+        BakeRun run =
+                new BakeRun(model(opaque, oven.calibration().likely(oven.kind()), OvenEvents.NONE), baking.programme());
+        double peak = run.run(baking.programme().rested(baking.waitsMin())).peakC();
+        assertThat(peak).isLessThan(Doneness.JUST_OPAQUE.peakC() + 6);
+    }
+
+    @Test
+    void anOvenThatIsKnownToBeCoolTakesLongerForASideToo() {
+        SideDish potatoes = EVENING.sides().get(0);
+        EveningOven said = EVENING.kitchen().ovens().get(0);
+        EveningOven cool = new EveningOven(
+                said.key(), said.name(), said.kind(), new OvenCalibration(-20, 4, 0, 0.1), said.shelves(), said.tray());
+        assertThat(potatoes.minutesIn(said, 200)).isCloseTo(potatoes.cookMin(), within(1e-9));
+        assertThat(potatoes.minutesIn(cool, 200)).isCloseTo(potatoes.minutesIn(said, 180), within(1e-9));
+        // An oven that is known leaves less in doubt.
+        assertThat(potatoes.doubtIn(cool, 45)).isLessThan(potatoes.doubtIn(said, 45));
     }
 
     @Test

@@ -50,6 +50,23 @@ class OvenEventsTest {
     }
 
     @Test
+    void aThermostatSwingsAboutItsDial() {
+        OvenEvents swing = of(new OvenEvent.Swings(8, 10, 0));
+        assertThat(swing.airC(200, 0)).isCloseTo(200, within(1e-9));
+        assertThat(swing.airC(200, 2.5)).isCloseTo(208, within(1e-9));
+        assertThat(swing.airC(200, 7.5)).isCloseTo(192, within(1e-9));
+        assertThat(of(new OvenEvent.Swings(8, 10, 2.5)).airC(200, 0)).isCloseTo(208, within(1e-9));
+        assertThatThrownBy(() -> new OvenEvent.Swings(8, 0, 0)).isInstanceOf(RefusedInput.class);
+    }
+
+    @Test
+    void whatWasTurnedUpSomeMinutesAgoIsOnItsWay() {
+        assertThat(OvenEvents.heatedC(20, 220, 5)).isBetween(60.0, 120.0);
+        assertThat(OvenEvents.heatedC(20, 220, 20)).isEqualTo(220);
+        assertThat(OvenEvents.heatedC(220, 180, 1)).isEqualTo(180);
+    }
+
+    @Test
     void eventsAreTakenInTheirOrderAndNonsenseIsRefused() {
         OvenEvents both = of(new DialTurned(8, 180), new DoorOpened(2, 20));
         assertThat(both.events().get(0)).isInstanceOf(DoorOpened.class);

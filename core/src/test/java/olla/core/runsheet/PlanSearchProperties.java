@@ -102,11 +102,17 @@ class PlanSearchProperties {
         Kitchen kitchen = evening.kitchen();
         for (double minute = -150; minute < 60; minute += 0.25) {
             double at = minute;
-            long hands = sheet.steps().stream()
+            List<SheetStep> hands = sheet.steps().stream()
                     .filter(s -> s.kind().attended())
                     .filter(s -> s.fromMin() <= at && s.untilMin() > at)
-                    .count();
-            assertThat(hands).as("hands at %s", at).isLessThanOrEqualTo(kitchen.handsAt(at));
+                    .toList();
+            // Work is put down for what takes a moment, and for no other work.
+            assertThat(hands.stream().filter(s -> s.kind().work()))
+                    .as("work at %s", at)
+                    .hasSizeLessThanOrEqualTo(kitchen.handsAt(at));
+            assertThat(hands.stream().filter(s -> !s.kind().work()))
+                    .as("moments at %s", at)
+                    .hasSizeLessThanOrEqualTo(kitchen.handsAt(at));
             List<DishTime> cooking = sheet.dishes().stream()
                     .filter(d -> d.inMin() <= at && d.likelyMin() > at)
                     .toList();
@@ -119,6 +125,21 @@ class PlanSearchProperties {
             assertThat(cooking.size() - inOven.size()).as("pots at %s", at).isLessThanOrEqualTo(kitchen.burners());
         }
         assertThat(sheet.steps()).allSatisfy(s -> assertThat(s.fromMin()).isGreaterThanOrEqualTo(-150));
+        if (kitchen.hands().size() == 1) {
+            sheet.steps().stream().filter(s -> s.kind().work()).forEach(s -> alone(s, sheet.steps()));
+        }
+    }
+
+    /* One pair of hands has time for its work and for all that comes between. */
+    private static void alone(SheetStep work, List<SheetStep> all) {
+        double between = all.stream()
+                .filter(s -> s.kind().attended() && !s.key().equals(work.key()))
+                .mapToDouble(s ->
+                        Math.max(0, Math.min(s.untilMin(), work.untilMin()) - Math.max(s.fromMin(), work.fromMin())))
+                .sum();
+        assertThat(work.handsMin() + between)
+                .as(work.key())
+                .isLessThanOrEqualTo(work.untilMin() - work.fromMin() + Problem.CELL_MIN);
     }
 
     @Property(tries = 10)
@@ -154,7 +175,13 @@ class PlanSearchProperties {
         Facts.Baked in = new Facts.Baked(
                 first.oven(), first.dialC(), late, late + first.minutes(), first.sdMin(), OptionalDouble.empty());
         Facts facts = new Facts(
-                late + 1, Map.of(first.key(), in), java.util.Set.of(), java.util.Set.of(), Map.of(), Map.of());
+                late + 1,
+                Map.of(first.key(), in),
+                java.util.Set.of(),
+                java.util.Set.of(),
+                Map.of(),
+                Map.of(),
+                Map.of());
         RunSheet after = Planner.of(evening, tables, facts, before.kept()).plan(Effort.AGAIN);
         DishTime then = after.dish(first.key()).orElseThrow();
         assertThat(then.inMin()).isEqualTo(late);
@@ -173,7 +200,8 @@ class PlanSearchProperties {
         DishTime dish = before.dishes().get(random.nextInt(before.dishes().size()));
         String step = dish.key() + "." + Kind.PUT_IN;
         double wanted = Math.rint(dish.inMin()) - 1 - random.nextInt(5);
-        Facts facts = new Facts(-150, Map.of(), java.util.Set.of(), java.util.Set.of(), Map.of(step, wanted), Map.of());
+        Facts facts = new Facts(
+                -150, Map.of(), java.util.Set.of(), java.util.Set.of(), Map.of(), Map.of(step, wanted), Map.of());
         RunSheet after = Planner.of(evening, tables, facts, before.kept()).plan(Effort.AGAIN);
         assertThat(after.step(step).orElseThrow().fromMin()).isEqualTo(wanted);
         assertThat(after.step(step).orElseThrow().pinned()).isTrue();

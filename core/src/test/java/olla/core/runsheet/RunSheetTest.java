@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -79,13 +80,12 @@ class RunSheetTest {
     @Test
     void anOvenIsHotBeforeTheFirstDishGoesIn() {
         for (String oven : List.of("still", "fan")) {
-            SheetStep set = sheet.step(oven + ".PREHEAT.1").orElseThrow();
-            double first = sheet.dishes().stream()
+            DishTime first = sheet.dishes().stream()
                     .filter(d -> d.oven().equals(oven))
-                    .mapToDouble(DishTime::inMin)
-                    .min()
+                    .min(Comparator.comparingDouble(DishTime::inMin))
                     .orElseThrow();
-            assertThat(set.untilMin()).isEqualTo(first);
+            SheetStep set = sheet.step(RunSheet.preheat(oven, first.key())).orElseThrow();
+            assertThat(set.untilMin()).isEqualTo(first.inMin());
             // Heating up takes about a quarter of an hour (from memory).
             assertThat(set.untilMin() - set.fromMin()).isBetween(12.0, 25.0);
         }
@@ -118,7 +118,7 @@ class RunSheetTest {
     void whatIsPlannedTighterIsLateMoreOften() {
         Evening tight = Evenings.guesthouse().portions("hake").build();
         DialTables tables = tables(tight);
-        Facts pinned = new Facts(-100, Map.of(), Set.of(), Set.of(), Map.of("hake.PUT_IN", -15.5), Map.of());
+        Facts pinned = new Facts(-100, Map.of(), Set.of(), Set.of(), Map.of(), Map.of("hake.PUT_IN", -15.5), Map.of());
         Planner late = Planner.of(tight, tables, pinned);
         Chance close = late.chance(late.asItWas(), Scenarios::solve);
         Planner free = Planner.of(tight, tables, Facts.at(-100));
@@ -193,7 +193,7 @@ class RunSheetTest {
                             : new Facts.Baked(
                                     d.oven(), d.dialC(), d.inMin(), d.likelyMin(), d.sdMin(), OptionalDouble.empty()));
         });
-        Facts facts = new Facts(now, all, done, Set.of(), Map.of(), Map.of("still", 200.0, "fan", 200.0));
+        Facts facts = new Facts(now, all, done, Set.of(), Map.of(), Map.of(), Map.of("still", 200.0, "fan", 200.0));
         RunSheet after = Planner.of(GUESTHOUSE, tables, facts, sheet.kept()).plan(Effort.AGAIN);
         assertThat(after.cost().kept()).isTrue();
         assertThat(after.dish("bream").orElseThrow().likelyMin()).isCloseTo(slow, within(1e-9));
@@ -206,6 +206,34 @@ class RunSheetTest {
             assertThat(after.step(m.step()).orElseThrow().untilMin()).isGreaterThan(now);
         });
         assertThat(moved.stream().map(Moved::step)).contains("0.PLATE");
+    }
+
+    @Test
+    void whatHandsAreAtIsNotBegunAgainAndMovesNothing() {
+        SheetStep step = sheet.step("bream.DRESS").orElseThrow();
+        double now = step.untilMin() - 2;
+        Set<String> done = new java.util.HashSet<>();
+        Map<String, Facts.Baked> baked = new java.util.HashMap<>();
+        sheet.steps().stream()
+                .filter(s -> s.fromMin() < now && !s.key().equals(step.key()))
+                .forEach(s -> done.add(s.key()));
+        sheet.dishes().stream()
+                .filter(d -> d.inMin() <= now)
+                .forEach(d -> baked.put(
+                        d.key(),
+                        new Facts.Baked(
+                                d.oven(), d.dialC(), d.inMin(), d.likelyMin(), d.sdMin(), OptionalDouble.empty())));
+        Map<String, Double> begun = sheet.begun(now, done);
+        assertThat(begun).containsEntry(step.key(), step.fromMin());
+        Map<String, Double> hot = Map.of("still", 200.0, "fan", 200.0);
+        Facts facts = new Facts(now, baked, done, Set.of(), begun, Map.of(), hot);
+        RunSheet after = Planner.of(GUESTHOUSE, tables, facts, sheet.kept()).asItWas();
+        assertThat(after.cost().kept()).isTrue();
+        assertThat(after.step(step.key()).orElseThrow().untilMin()).isBetween(now, step.untilMin() + 0.5);
+        assertThat(after.overdue(now + 1)).isFalse();
+        assertThat(after.overdue(step.untilMin() + 3)).isTrue();
+        assertThat(after.dish("bream").orElseThrow().inMin())
+                .isCloseTo(sheet.dish("bream").orElseThrow().inMin(), within(1e-9));
     }
 
     @Test
@@ -251,7 +279,7 @@ class RunSheetTest {
     void theWeakestPointIsTheDishThatIsMostOftenLate() {
         Evening evening = Evenings.guesthouse().portions("hake").parcels("char").build();
         DialTables tables = tables(evening);
-        Facts pinned = new Facts(-100, Map.of(), Set.of(), Set.of(), Map.of("hake.PUT_IN", -17.0), Map.of());
+        Facts pinned = new Facts(-100, Map.of(), Set.of(), Set.of(), Map.of(), Map.of("hake.PUT_IN", -17.0), Map.of());
         Planner planner = Planner.of(evening, tables, pinned);
         RunSheet sheet = planner.plan(Effort.FIRST);
         Advice advice = planner.advice(sheet, Scenarios::solve);

@@ -219,6 +219,22 @@ class ObservingTest {
         assertThat(flaky).isLessThan(likely);
     }
 
+    /** Thicker by a quarter than the ruler said: no member is so slow, and yet a cold fish is not taken for a slip of the hand. */
+    @Test
+    void aFishThatIsSlowerThanAnyMemberIsBelieved() {
+        Ensemble prior = prior(OvenCalibration.UNCHECKED, true);
+        double likely = prior.window().likelyMin();
+        Truth slow = new Truth(Unknowns.NONE.thickness(1.25), new OvenModel(OvenKind.STILL, -15, 0.85));
+        assertThat(slow.minutes).isGreaterThan(1.4 * likely);
+        double first = slow.coldestAt(likely) + Observation.PROBE_WARM_K;
+        Ensemble seen = prior.observe(new Probe(likely, first));
+        assertThat(seen.window().likelyMin()).isGreaterThan(1.3 * likely);
+        assertThat(seen.assess(new Probe(likely, first), 0).advice()).isEqualTo(Assessment.Advice.GIVE_IT);
+        double second = 1.25 * likely;
+        Ensemble again = seen.observe(new Probe(second, slow.coldestAt(second) + Observation.PROBE_WARM_K));
+        assertThat(again.window().likelyMin()).isCloseTo(slow.minutes, within(0.12 * slow.minutes));
+    }
+
     @Test
     void anAbsurdReadingDoesNotBreakIt() {
         Ensemble prior = prior(OvenCalibration.UNCHECKED, true);

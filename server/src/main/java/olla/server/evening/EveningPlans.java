@@ -216,7 +216,9 @@ class EveningPlans {
             List<Kept> before = kept(row);
             DialTables made = tables.of(evening, (done, of) -> told(id, plan, done, of));
             List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
-            Facts facts = happened.facts(evening, row.serveAt(), done, before);
+            // Of an evening that was changed, nobody knows what hands are at.
+            Optional<RunSheet> last = changed ? Optional.empty() : plan.known().sheet();
+            Facts facts = happened.facts(evening, row.serveAt(), done, before, last);
             Turn its = new Turn(evening, made, facts, before);
             RunSheet sheet = its.planner().plan(before.isEmpty() ? Effort.FIRST : Effort.AGAIN);
             RunSheet was = plan.known().sheet().orElse(null);

@@ -288,6 +288,7 @@ public class EveningService {
                 s.how().nothing() ? null : s.how(),
                 s.fromMin(),
                 s.untilMin(),
+                s.handsMin(),
                 s.earliestMin(),
                 s.latestMin(),
                 s.hands() < 0 ? null : s.hands(),

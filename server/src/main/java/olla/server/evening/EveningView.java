@@ -61,6 +61,7 @@ record EveningView(
      *
      * @param dish key of the dish or side; missing for what belongs to a course or an oven
      * @param how how; missing where that goes without saying
+     * @param handsMin for how much of it hands are at it: work is put down for what takes a moment
      * @param hands index of the pair of hands; missing where nobody is at it
      * @param ovenId missing where it has none
      * @param dialC missing where it has none
@@ -73,6 +74,7 @@ record EveningView(
             @MaybeAbsent Message how,
             double fromMin,
             double untilMin,
+            double handsMin,
             double earliestMin,
             double latestMin,
             @MaybeAbsent Integer hands,

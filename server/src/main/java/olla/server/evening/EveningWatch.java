@@ -7,7 +7,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import olla.core.runsheet.RunSheet;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -24,15 +23,12 @@ class EveningWatch {
     private static final Duration BEFORE = Duration.ofHours(7);
     private static final Duration AFTER = Duration.ofHours(3);
 
-    /* Hands are seldom on the minute: nothing is called overdue sooner, minutes. */
-    private static final double OVERDUE_MIN = 2;
-
     private final EveningRepository evenings;
     private final MoveRepository moves;
     private final EveningPlans plans;
     private final Happened happened;
     private final Clock clock;
-    private final Map<UUID, String> seen = new HashMap<>();
+    private final Map<UUID, Seen> seen = new HashMap<>();
 
     EveningWatch(EveningRepository evenings, MoveRepository moves, EveningPlans plans, Happened happened, Clock clock) {
         this.evenings = evenings;
@@ -59,17 +55,33 @@ class EveningWatch {
     private void look(EveningRow row, double nowMin) {
         List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(row.getId());
         boolean overdue =
-                plans.known(row.getId()).sheet().filter(s -> overdue(s, nowMin)).isPresent();
-        // What is overdue is planned anew once a minute, not at every look.
-        String signs = happened.signs(done) + (overdue ? " " + Math.floor(nowMin) : "");
-        String before = seen.put(row.getId(), signs);
-        // What is overdue at the first look already was so before it.
-        if (before == null ? overdue : !before.equals(signs)) {
+                plans.known(row.getId()).sheet().filter(s -> s.overdue(nowMin)).isPresent();
+        String signs = happened.signs(done);
+        Seen before = seen.get(row.getId());
+        if (before == null || !before.signs.equals(signs) || before.moves != done.size()) {
+            seen.put(row.getId(), new Seen(signs, done.size(), nowMin, 0));
+            // What is overdue at the first look already was so before it.
+            if (before == null ? overdue : !before.signs.equals(signs)) {
+                plans.again(row.getId(), false, 0);
+            }
+        } else if (overdue && before.patienceIsOver(nowMin)) {
+            seen.put(row.getId(), new Seen(signs, done.size(), nowMin, before.inVain + 1));
             plans.again(row.getId(), false, 0);
         }
     }
 
-    private static boolean overdue(RunSheet sheet, double nowMin) {
-        return sheet.steps().stream().anyMatch(step -> step.kind().attended() && step.fromMin() < nowMin - OVERDUE_MIN);
+    /**
+     * What was seen last.
+     *
+     * @param signs of its bakes
+     * @param moves how many
+     * @param atMin when it was last planned anew for what was seen, or for what was overdue
+     * @param inVain how often since then nothing was done of what was planned anew
+     */
+    private record Seen(String signs, int moves, double atMin, int inVain) {
+        /* What is overdue is planned anew a minute later, then two, then four: a sheet that nobody follows needs no new one. */
+        boolean patienceIsOver(double nowMin) {
+            return nowMin - atMin >= Math.scalb(1.0, inVain);
+        }
     }
 }

@@ -3,7 +3,7 @@ package olla.server.evening;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -12,14 +12,16 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
-import olla.core.evening.Doubts;
 import olla.core.evening.Evening;
 import olla.core.evening.EveningOven;
 import olla.core.evening.SideDish;
+import olla.core.oven.OvenEvents;
 import olla.core.runsheet.Facts;
 import olla.core.runsheet.Kept;
 import olla.core.runsheet.Kind;
+import olla.core.runsheet.RunSheet;
 import olla.core.uncertainty.CheckWindow;
+import olla.core.units.Temperature;
 import olla.server.bakes.BakeService;
 import olla.server.bakes.BakeView;
 import olla.server.web.NotThere;
@@ -46,8 +48,9 @@ class Happened {
      * All of it by now.
      *
      * @param kept what the sheet has in which oven: where a side is that went in
+     * @param last the last sheet; empty where none is known
      */
-    Facts facts(Evening evening, Instant serveAt, List<Move> moves, List<Kept> kept) {
+    Facts facts(Evening evening, Instant serveAt, List<Move> moves, List<Kept> kept, Optional<RunSheet> last) {
         Map<String, Facts.Baked> baked = new HashMap<>();
         Set<String> done = new HashSet<>();
         Set<String> skipped = new HashSet<>();
@@ -67,7 +70,11 @@ class Happened {
                 done.add(dish + "." + kind);
             }
         });
-        return new Facts(minute(serveAt, clock.instant()), baked, done, skipped, pinned, hot(baked));
+        double now = minute(serveAt, clock.instant());
+        Set<String> settled = new HashSet<>(done);
+        settled.addAll(skipped);
+        Map<String, Double> begun = last.map(sheet -> sheet.begun(now, settled)).orElse(Map.of());
+        return new Facts(now, baked, done, skipped, begun, pinned, hot(baked, moves, kept, serveAt));
     }
 
     private static Facts.Baked out(Facts.Baked in, double minute) {
@@ -87,8 +94,7 @@ class Happened {
     }
 
     private static Facts.Baked onHob(SideDish side, double at) {
-        return new Facts.Baked(
-                "", 0, at, at + side.cookMin(), Doubts.SIDE_SHARE * side.cookMin(), OptionalDouble.empty());
+        return new Facts.Baked("", 0, at, at + side.cookMin(), side.doubtOnHob(), OptionalDouble.empty());
     }
 
     /* Where the sheet had it; in the first oven at its own dial where there was none yet. */
@@ -102,8 +108,8 @@ class Happened {
                 .orElse(evening.kitchen().ovens().get(0));
         List<Double> dials = side.dials(oven.kind());
         double dial = was.map(k -> (double) k.dialC()).orElse(dials.get(dials.size() / 2));
-        double minutes = side.minutesAt(oven.kind(), dial);
-        return new Facts.Baked(oven.key(), dial, at, at + minutes, Doubts.SIDE_SHARE * minutes, OptionalDouble.empty());
+        double minutes = side.minutesIn(oven, dial);
+        return new Facts.Baked(oven.key(), dial, at, at + minutes, side.doubtIn(oven, minutes), OptionalDouble.empty());
     }
 
     /** What is seen of the bakes that these moves name; another text where something of them is otherwise. */
@@ -144,12 +150,26 @@ class Happened {
                 bake.outAt() == null ? OptionalDouble.empty() : OptionalDouble.of(minute(serveAt, bake.outAt())));
     }
 
-    /* An oven in which something has been is as hot as that wanted it. */
-    private static Map<String, Double> hot(Map<String, Facts.Baked> baked) {
+    /* An oven in which something has been is as hot as that wanted it; one that was set for a dish has been heating up since. */
+    private Map<String, Double> hot(
+            Map<String, Facts.Baked> baked, List<Move> moves, List<Kept> kept, Instant serveAt) {
         Map<String, Double> hot = new HashMap<>();
-        List<Facts.Baked> order = new ArrayList<>(baked.values());
-        order.sort(java.util.Comparator.comparingDouble(Facts.Baked::inMin));
-        order.stream().filter(b -> !b.oven().isEmpty()).forEach(b -> hot.put(b.oven(), b.dialC()));
+        baked.values().stream()
+                .filter(b -> !b.oven().isEmpty())
+                .sorted(Comparator.comparingDouble(Facts.Baked::inMin))
+                .forEach(b -> hot.put(b.oven(), b.dialC()));
+        double now = minute(serveAt, clock.instant());
+        for (Move move : moves) {
+            for (Kept dish : kept) {
+                boolean set = move.kind() == MoveKind.DONE
+                        && move.step().equals(RunSheet.preheat(dish.oven(), dish.dish()))
+                        && !baked.containsKey(dish.dish());
+                if (set) {
+                    double from = hot.getOrDefault(dish.oven(), Temperature.ROOM_C);
+                    hot.put(dish.oven(), OvenEvents.heatedC(from, dish.dialC(), now - minute(serveAt, move.at())));
+                }
+            }
+        }
         return hot;
     }
 }

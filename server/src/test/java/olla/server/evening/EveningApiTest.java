@@ -239,6 +239,28 @@ class EveningApiTest {
         assertThat(free.get("moves")).hasSize(1);
     }
 
+    /** Its step is named by the dish it is for: another that comes first does not take its tick. */
+    @Test
+    void anOvenThatWasSetStaysSet() {
+        UUID id = UUID.randomUUID();
+        Instant serveAt = eight();
+        put(id, evening(serveAt, 2, RICE), null);
+        JsonNode before = planned(id);
+        String key = dish(before, "hake").get("ovenId").asInt() + ".PREHEAT.hake";
+        double set = step(before, key).get("fromMin").asDouble();
+        clock.pass(Duration.between(clock.instant(), serveAt).toMillis() / 60_000.0 + set);
+        move(id, UUID.randomUUID(), "DONE", key, null);
+        clock.pass(8);
+        move(id, UUID.randomUUID(), "DONE", "hake.PREPARE", null);
+        JsonNode after = until(id, v -> v.has("sheet") && v.get("moves").size() == 2 && planSettled(v, "hake.PREPARE"));
+        assertThat(after.get("sheet").get("steps").findValuesAsString("key")).doesNotContain(key);
+        assertThat(after.get("sheet").get("kept").asBoolean()).isTrue();
+    }
+
+    private static boolean planSettled(JsonNode view, String key) {
+        return !view.get("sheet").get("steps").findValuesAsString("key").contains(key);
+    }
+
     @Test
     void aDishThatGoesInLateIsDoneLateAndTheOthersFollow() {
         UUID id = UUID.randomUUID();

@@ -1,0 +1,86 @@
+package olla.server.evening;
+
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyBoolean;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import olla.core.runsheet.RunSheet;
+import olla.server.SettableClock;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+class EveningWatchTest {
+
+    private final EveningRepository evenings = mock(EveningRepository.class);
+    private final MoveRepository moves = mock(MoveRepository.class);
+    private final EveningPlans plans = mock(EveningPlans.class);
+    private final Happened happened = mock(Happened.class);
+    private final SettableClock clock = new SettableClock();
+    private final EveningWatch watch = new EveningWatch(evenings, moves, plans, happened, clock);
+    private final UUID id = UUID.randomUUID();
+    private final RunSheet sheet = mock(RunSheet.class);
+
+    @BeforeEach
+    void anEvening() {
+        EveningRow row = new EveningRow(id);
+        row.write("Friday", clock.instant().plusSeconds(3600), "{}");
+        when(evenings.findByServeAtAfterOrderByServeAt(any())).thenReturn(List.of(row));
+        when(plans.there(id)).thenReturn(true);
+        when(plans.known(id))
+                .thenReturn(new EveningPlans.Known(
+                        Optional.of(sheet), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty()));
+        when(happened.signs(any())).thenReturn("");
+    }
+
+    private void looks(int minutes) {
+        for (int quarter = 0; quarter < 4 * minutes; quarter++) {
+            clock.pass(0.25);
+            watch.look();
+        }
+    }
+
+    private void planned(int often) {
+        verify(plans, times(often)).again(eq(id), anyBoolean(), anyLong());
+    }
+
+    @Test
+    void nothingIsPlannedAnewWhereNothingHappensAndNothingIsOverdue() {
+        looks(10);
+        verify(plans, never()).again(any(), anyBoolean(), anyLong());
+    }
+
+    @Test
+    void whatIsSeenOfABakeIsPlannedAnewAtOnce() {
+        looks(1);
+        when(happened.signs(any())).thenReturn("another");
+        looks(5);
+        planned(1);
+    }
+
+    /** At the first look, then after one, two, four and eight minutes: a sheet that nobody follows does not keep the kitchen computer busy. */
+    @Test
+    void whatStaysOverdueIsPlannedAnewLessAndLessOften() {
+        when(sheet.overdue(org.mockito.ArgumentMatchers.anyDouble())).thenReturn(true);
+        looks(1);
+        planned(1);
+        looks(1);
+        planned(2);
+        looks(2);
+        planned(3);
+        looks(12);
+        planned(5);
+        // Somebody does something: patience begins anew.
+        when(moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id)).thenReturn(List.of(mock(Move.class)));
+        looks(2);
+        planned(6);
+    }
+}

@@ -1,0 +1,235 @@
+package olla.standin.evenings;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
+import olla.core.evening.Baking;
+import olla.core.evening.DialTables;
+import olla.core.evening.Evening;
+import olla.core.evening.EveningOven;
+import olla.core.evening.FishDish;
+import olla.core.evening.SideDish;
+import olla.core.oven.Programme;
+import olla.core.runsheet.DishTime;
+import olla.core.runsheet.Effort;
+import olla.core.runsheet.Facts;
+import olla.core.runsheet.Kind;
+import olla.core.runsheet.Planner;
+import olla.core.runsheet.RunSheet;
+import olla.core.runsheet.SheetStep;
+import olla.core.uncertainty.Assessment;
+import olla.core.uncertainty.BakeSpec;
+import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.Observation;
+
+/** A cook who does what the run sheet says, and at the oven what the ticket says. Mutable. */
+final class SheetCook implements Cook {
+
+    /* As hard as the product looks once somebody leaves it alone; by plans and not by the clock, so that it is the same each time. */
+    private static final long NO_CLOCK_MS = 600_000;
+    private static final Effort LONG = new Effort(20_000, Effort.FIRST.seed(), NO_CLOCK_MS);
+    private static final Effort AGAIN = new Effort(Effort.AGAIN.plans(), Effort.AGAIN.seed(), NO_CLOCK_MS);
+
+    private static final double LOOK_MIN = 1.5;
+
+    private final Evening evening;
+    private final DialTables tables;
+    private final boolean again;
+    private final Map<String, Look> looks = new HashMap<>();
+    private final Map<String, Double> takes = new HashMap<>();
+    private RunSheet sheet;
+    private String signs = "";
+    private int plans;
+
+    /** What is known of a fish in the oven. */
+    private static final class Look {
+        private final Baking baking;
+        private Ensemble ensemble;
+        private CheckWindow window;
+        private double nextMin;
+
+        Look(Baking baking) {
+            this.baking = baking;
+            double half = CheckWindow.Z_90 * baking.sdMin();
+            window = new CheckWindow(baking.minutes() - half, baking.minutes(), baking.minutes() + half);
+            nextMin = window.checkFromMin();
+        }
+    }
+
+    /** @param again whether the evening is planned again when something has happened */
+    SheetCook(Evening evening, DialTables tables, boolean again) {
+        this.evening = evening;
+        this.tables = tables;
+        this.again = again;
+    }
+
+    /** The sheet before anything has happened. */
+    RunSheet first(double now) {
+        if (sheet == null) {
+            sheet = Planner.of(evening, tables, Facts.at(now)).plan(LONG);
+        }
+        return sheet;
+    }
+
+    /** How often it was planned again. */
+    int plans() {
+        return plans;
+    }
+
+    @Override
+    public List<Task> tasks(double now, Seen seen) {
+        first(now);
+        if (again) {
+            follow(now, seen);
+        }
+        List<Task> tasks = new ArrayList<>();
+        for (SheetStep step : sheet.steps()) {
+            if (step.kind() == Kind.PREHEAT || step.kind().attended() && step.kind() != Kind.GRILL) {
+                task(step, seen, tasks);
+            }
+        }
+        return tasks;
+    }
+
+    private void task(SheetStep step, Seen seen, List<Task> tasks) {
+        double from = step.fromMin();
+        // What hands are at only seems to grow longer.
+        double minutes = takes.computeIfAbsent(step.key(), k -> step.handsMin());
+        Seen.In in = seen.in.get(step.dish());
+        if (step.kind() == Kind.LOOK) {
+            if (in == null) {
+                return;
+            }
+            minutes = LOOK_MIN;
+            from = in.minute() + lookMin(step.dish(), in) - 1;
+        } else if (step.kind() == Kind.TOUCH) {
+            if (in == null) {
+                return;
+            }
+            from += in.minute() - sheet.dish(step.dish()).map(DishTime::inMin).orElse(in.minute());
+        }
+        tasks.add(new Task(step.key(), step.dish(), step.kind(), from, minutes, step.oven(), step.dialC()));
+    }
+
+    private double lookMin(String dish, Seen.In in) {
+        return fish(dish) == null ? sideMin(side(dish), in) : look(dish, in).nextMin;
+    }
+
+    private Look look(String dish, Seen.In in) {
+        return looks.computeIfAbsent(dish, d -> new Look(nearest(d, in.oven(), in.dialC())));
+    }
+
+    private double sideMin(SideDish side, Seen.In in) {
+        EveningOven oven = oven(in.oven());
+        return oven == null ? side.cookMin() : side.minutesIn(oven, in.dialC());
+    }
+
+    private Baking nearest(String dish, String oven, double dialC) {
+        Baking found = null;
+        for (Baking baking : tables.of(dish, oven)) {
+            if (found == null || Math.abs(baking.tempC() - dialC) < Math.abs(found.tempC() - dialC)) {
+                found = baking;
+            }
+        }
+        return found;
+    }
+
+    private FishDish fish(String key) {
+        return evening.fish().stream()
+                .filter(f -> f.key().equals(key))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private SideDish side(String key) {
+        return evening.sides().stream()
+                .filter(s -> s.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private EveningOven oven(String key) {
+        return evening.kitchen().ovens().stream()
+                .filter(o -> o.key().equals(key))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /* As the product follows an evening: by what is seen of its bakes, and by what is due and has not been done. */
+    private void follow(double now, Seen seen) {
+        Map<String, Facts.Baked> baked = new TreeMap<>();
+        seen.in.forEach((dish, in) -> baked.put(dish, baked(dish, in, seen)));
+        StringBuilder next = new StringBuilder();
+        baked.forEach((dish, b) -> next.append(dish)
+                .append(Math.round(2 * (b.likelyMin() - b.inMin())))
+                .append(b.outMin())
+                .append(';'));
+        if (sheet.overdue(now)) {
+            next.append(Math.floor(now));
+        }
+        if (next.toString().equals(signs)) {
+            return;
+        }
+        signs = next.toString();
+        Facts facts = new Facts(now, baked, seen.done, Set.of(), sheet.begun(now, seen.done), Map.of(), seen.dialC);
+        sheet = Planner.of(evening, tables, facts, sheet.kept()).plan(AGAIN);
+        plans++;
+    }
+
+    private Facts.Baked baked(String dish, Seen.In in, Seen seen) {
+        Double out = seen.out.get(dish);
+        OptionalDouble outMin = out == null ? OptionalDouble.empty() : OptionalDouble.of(out);
+        if (fish(dish) == null) {
+            SideDish side = side(dish);
+            double minutes = sideMin(side, in);
+            double doubt = in.oven().isEmpty() ? side.doubtOnHob() : side.doubtIn(oven(in.oven()), minutes);
+            return new Facts.Baked(in.oven(), in.dialC(), in.minute(), in.minute() + minutes, doubt, outMin);
+        }
+        CheckWindow window = look(dish, in).window;
+        return new Facts.Baked(
+                in.oven(),
+                in.dialC(),
+                in.minute(),
+                in.minute() + window.likelyMin(),
+                window.widthMin() / (2 * CheckWindow.Z_90),
+                outMin);
+    }
+
+    @Override
+    public double takesMin(String dish, Seen.In in) {
+        return look(dish, in).baking.minutes();
+    }
+
+    @Override
+    public boolean outAt(String dish, Seen.In in, double minute, double tipC) {
+        Look look = look(dish, in);
+        Observation.Probe probe = new Observation.Probe(minute, tipC);
+        if (look.ensemble == null) {
+            look.ensemble = ensemble(fish(dish), oven(in.oven()), look.baking);
+        }
+        look.ensemble = look.ensemble.observe(probe);
+        look.window = look.ensemble.window();
+        Assessment then = look.ensemble.assess(probe, 0);
+        look.nextMin = minute + then.giveItMin();
+        return then.advice() != Assessment.Advice.GIVE_IT;
+    }
+
+    private static Ensemble ensemble(FishDish dish, EveningOven oven, Baking baking) {
+        Programme programme = dish.at(oven.calibration().likely(oven.kind()), baking.tempC());
+        double fixed = programme.fixedMinutes();
+        BakeSpec spec = new BakeSpec(
+                dish.piece(),
+                dish.dress(),
+                oven.kind(),
+                oven.calibration(),
+                programme,
+                dish.target().peakC());
+        double open = Math.max(Programme.LEAST_MINUTES, baking.minutes() - fixed);
+        return Ensemble.of(spec, open, fixed, true, dish.key().hashCode());
+    }
+}
