@@ -2,7 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { api, Problem } from '../src/api/client'
-import type { EveningInput, EveningView } from '../src/api/types'
+import type { EveningInput, EveningView, SheetStep } from '../src/api/types'
 
 vi.mock('vue-router', () => ({ useRouter: () => ({ push: () => undefined }) }))
 vi.mock('../src/composables/line', () => ({ useLine: () => ({ follow() {}, leave() {}, again() {} }) }))
@@ -73,6 +73,31 @@ describe('the evenings', () => {
     )
     evenings.id = 'gone'
     await vi.waitFor(() => expect(evenings.view?.id).toBe('other'))
+  })
+
+  it('has the next three steps of an evening that is on, and of no other', async () => {
+    const step = (key: string, kind: string, fromMin: number) => ({
+      key,
+      kind,
+      fromMin,
+      untilMin: fromMin + 1,
+    })
+    const steps = [
+      step('a.PREPARE', 'PREPARE', -60),
+      step('a.COOK', 'COOK', -50),
+      step('b.DRESS', 'DRESS', -40),
+      step('a.LOOK', 'LOOK', -30),
+      step('0.PLATE', 'PLATE', -2),
+    ] as SheetStep[]
+    const on = (serveAt: number) => ({ ...INPUT, serveAt: new Date(serveAt).toISOString() })
+    const evenings = useEvenings()
+    writing((id, body) =>
+      view(id, 1, { evening: body, sheet: { steps, dishes: [], courses: [], lateMin: 0, kept: true } }),
+    )
+    await evenings.begin(on(Date.now() + 45 * 60_000))
+    expect(evenings.next.map((s) => s.key)).toEqual(['a.PREPARE', 'b.DRESS', 'a.LOOK'])
+    await evenings.begin(on(Date.now() + 30 * 3600_000))
+    expect(evenings.next).toEqual([])
   })
 
   it('never goes back to an earlier state of what is shown', async () => {

@@ -13,6 +13,8 @@ const SOUNDS: Partial<Record<Moment['phase'], number[]>> = {
   CRACK: [880, 660],
   SERVE: [880, 660, 520],
 }
+/** A step of the evening: below all that a bake says. */
+const EVENING = [440, 520]
 const AGAIN: Moment['phase'][] = ['TAKE_OUT', 'STEP', 'PUT_BACK']
 const AGAIN_MS = 20_000
 const MOST_TIMES = 4
@@ -50,5 +52,15 @@ export function useChimes() {
     }
   }
 
-  return { muted, silentYet, follow }
+  /** Rings once for a step of the evening that has just become due; what was due when it was first seen stays silent. */
+  const heard = new Map<string, boolean>()
+  function followSteps(steps: { key: string; due: boolean }[]) {
+    for (const { key, due } of steps) {
+      const before = heard.get(key)
+      if (due && before === false && !muted.value && !silentYet.value) strike(EVENING)
+      heard.set(key, due)
+    }
+  }
+
+  return { muted, silentYet, follow, followSteps }
 }

@@ -10,6 +10,10 @@ import { useRunning } from './running'
 const MS_A_MINUTE = 60_000
 /** While a sheet is worked out it is asked for so often, ms. */
 const ASK_MS = 700
+/** From how long before it is served until how long after an evening is on, minutes. */
+const ON_BEFORE_MIN = 420
+const ON_AFTER_MIN = 180
+const NEXT_STEPS = 3
 const GONE = 404
 /** A move that reached nobody is sent again after so long, ms. */
 const AGAIN_MS = 2500
@@ -228,6 +232,13 @@ export const useEvenings = defineStore('evenings', () => {
     return (view.value?.sheet?.steps ?? []).filter((s) => !settled.has(s.key))
   })
 
+  /** The next three things of an evening that is on: what is set, taken out or done by hand. */
+  const next = computed<SheetStep[]>(() =>
+    nowMin.value > -ON_BEFORE_MIN && nowMin.value < ON_AFTER_MIN
+      ? steps.value.filter((s) => s.kind !== 'COOK' && s.kind !== 'REST').slice(0, NEXT_STEPS)
+      : [],
+  )
+
   return {
     lines,
     loaded,
@@ -240,6 +251,7 @@ export const useEvenings = defineStore('evenings', () => {
     serveAt,
     nowMin,
     steps,
+    next,
     moment,
     open,
     change,

@@ -7,6 +7,7 @@ import { useKeys } from '../../composables/keys'
 import { useRunning } from '../../stores/running'
 import AfterPanel from './AfterPanel.vue'
 import BakeTabs from './BakeTabs.vue'
+import EveningNext from './EveningNext.vue'
 import NowPanel from './NowPanel.vue'
 import OvenDialog from './OvenDialog.vue'
 import OvenNotices from './OvenNotices.vue'
@@ -87,6 +88,7 @@ onBeforeUnmount(() => {
         <NowPanel :side="busy" @probe="probeOpen = true" />
         <TapsPanel :side="busy" @oven="ovenOpen = true" />
       </template>
+      <EveningNext />
       <p v-if="running.chimes.silentYet && !running.chimes.muted" class="sound">
         {{ t('ui.oven.tap-anywhere-once-or-the') }}
       </p>
@@ -99,6 +101,7 @@ onBeforeUnmount(() => {
       />
       <ProbeDialog v-if="probeOpen" v-model="probeOpen" :bake="busy.bake" @changed="running.take" />
     </template>
+    <EveningNext v-else />
   </main>
 </template>
 
@@ -128,7 +131,7 @@ onBeforeUnmount(() => {
   text-decoration: none;
 }
 .sound {
-  margin: auto 0 0;
+  margin: 0;
   padding: 6px 24px;
   background: #efe6d4;
 }

@@ -159,7 +159,7 @@ ol,
   list-style: none;
 }
 .list ol {
-  max-height: 62vh;
+  max-height: calc(100vh - 230px);
   overflow-y: auto;
 }
 ol li {
