@@ -16,6 +16,7 @@ import net.fortuna.ical4j.model.component.VEvent;
 import olla.server.Http;
 import olla.server.SettableClock;
 import olla.server.Started;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpEntity;
@@ -50,6 +51,13 @@ class EveningApiTest {
 
     @Autowired
     private JdbcClient jdbc;
+
+    /* An evening that is left behind is watched on: each would be planned anew whenever a later test turns the clock. */
+    @AfterEach
+    void nobodyWatchesItAnyLonger() {
+        jdbc.sql("delete from evening_move").update();
+        jdbc.sql("delete from evening").update();
+    }
 
     private String evening(Instant serveAt, int hands, String sides) {
         int oven = json.readTree(http.read("/api/ovens")).get(0).get("id").asInt();
