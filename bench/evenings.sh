@@ -7,5 +7,5 @@ ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 WORK=$(mktemp -d)
 trap 'rm -rf "$WORK"' EXIT
 unzip -q "$ROOT/server/target/olla-server-0.1.0-app.jar" 'BOOT-INF/lib/*' -d "$WORK"
-java -Dlogging.level.root=OFF -cp "$ROOT/standin/target/olla-standin-0.1.0.jar:$(find "$WORK" -name '*.jar' | tr '\n' ':')" \
+java -cp "$ROOT/standin/target/olla-standin-0.1.0.jar:$(find "$WORK" -name '*.jar' | tr '\n' ':')" \
   olla.standin.evenings.Evenings "$@" 2>/dev/null | grep -v ' ai.timefold\| io.micrometer'

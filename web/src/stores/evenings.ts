@@ -232,11 +232,12 @@ export const useEvenings = defineStore('evenings', () => {
     return (view.value?.sheet?.steps ?? []).filter((s) => !settled.has(s.key))
   })
 
+  /** What is read aloud: hands, an oven to be set, what is taken out of the fridge; that something cooks or rests is no step. */
+  const told = computed(() => steps.value.filter((s) => s.kind !== 'COOK' && s.kind !== 'REST'))
+
   /** The next three things of an evening that is on: what is set, taken out or done by hand. */
   const next = computed<SheetStep[]>(() =>
-    nowMin.value > -ON_BEFORE_MIN && nowMin.value < ON_AFTER_MIN
-      ? steps.value.filter((s) => s.kind !== 'COOK' && s.kind !== 'REST').slice(0, NEXT_STEPS)
-      : [],
+    nowMin.value > -ON_BEFORE_MIN && nowMin.value < ON_AFTER_MIN ? told.value.slice(0, NEXT_STEPS) : [],
   )
 
   return {
@@ -251,6 +252,7 @@ export const useEvenings = defineStore('evenings', () => {
     serveAt,
     nowMin,
     steps,
+    told,
     next,
     moment,
     open,

@@ -15,9 +15,7 @@ const running = useRunning()
 const bench = useBench()
 const router = useRouter()
 
-/** Hands, an oven to be set, and what is taken out of the fridge; that something cooks or rests is no step. */
-const TOLD = (step: SheetStep) => step.kind !== 'COOK' && step.kind !== 'REST'
-const list = computed(() => evenings.steps.filter(TOLD).filter((s) => s.untilMin > evenings.nowMin - 90))
+const list = computed(() => evenings.told.filter((s) => s.untilMin > evenings.nowMin - 90))
 const day = computed(
   () =>
     evenings.view?.days.filter((d) => Date.parse(d.latest) > evenings.moment(evenings.nowMin).getTime()) ??

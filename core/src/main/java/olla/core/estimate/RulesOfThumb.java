@@ -27,16 +27,24 @@ public final class RulesOfThumb {
     private static final Message COMMON = Message.of("source.common-no-source");
     private static final Message LOG = Message.of("source.log");
 
-    /* Ten minutes an inch at 230 °C / 450 °F, five more in foil or sauce, twice as long from frozen (published: Canadian
-    Department of Fisheries cookery rule, from memory). */
-    private static final double RULE_MIN_AN_INCH = 10;
-    private static final double RULE_COVERED_MIN = 5;
+    /**
+     * Ten minutes an inch at 230 °C / 450 °F, five more in foil or sauce, twice as long from frozen (published: Canadian Department of
+     * Fisheries cookery rule, from memory).
+     */
+    public static final double RULE_MIN_AN_INCH = 10;
+
+    /** What the same rule adds for what is covered, minutes. */
+    public static final double RULE_COVERED_MIN = 5;
+
     private static final double RULE_FROZEN = 2;
     private static final double RULE_OVEN_C = 230;
 
-    /* A crust at 200 to 220 °C (common practice, no source; it varies widely). */
-    private static final double WEIGHT_FROM_MIN_A_KILO = 25;
-    private static final double WEIGHT_TO_MIN_A_KILO = 30;
+    /** A crust at 200 to 220 °C, minutes a kilo of fish at least (common practice, no source; it varies widely). */
+    public static final double WEIGHT_FROM_MIN_A_KILO = 25;
+
+    /** And at most. */
+    public static final double WEIGHT_TO_MIN_A_KILO = 30;
+
     private static final double WEIGHT_OVEN_FROM_C = 200;
     private static final double WEIGHT_OVEN_TO_C = 220;
 

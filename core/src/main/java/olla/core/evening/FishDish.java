@@ -16,6 +16,7 @@ import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
+import olla.core.uncertainty.BakeSpec;
 import olla.core.units.Dial;
 
 /**
@@ -108,6 +109,16 @@ public record FishDish(
                         : stage)
                 .toList();
         return Estimator.awaited(piece, dress, oven, new Programme(stages)).opened();
+    }
+
+    /**
+     * What goes into an oven at this dial, by what is believed of that oven.
+     *
+     * @throws olla.core.messages.RefusedInput where such an oven never brings it as far as a stage waits for
+     */
+    public BakeSpec in(EveningOven oven, double tempC) {
+        Programme there = at(oven.calibration().likely(oven.kind()), tempC);
+        return new BakeSpec(piece, dress, oven.kind(), oven.calibration(), there, target.peakC());
     }
 
     /** Whether it may go through a programme in such an oven. */

@@ -53,13 +53,7 @@ public final class Scenarios {
 
     /** Reckons them: what an oven is in an evening it is for all that goes into it. */
     public static double[] solve(FishDish dish, EveningOven oven, Baking baking, BakeTimes.Left left) {
-        BakeSpec spec = new BakeSpec(
-                dish.piece(),
-                dish.dress(),
-                oven.kind(),
-                oven.calibration(),
-                dish.at(oven.calibration().likely(oven.kind()), baking.tempC()),
-                dish.target().peakC());
+        BakeSpec spec = dish.in(oven, baking.tempC());
         double fixed = spec.programme().fixedMinutes();
         return BakeTimes.minutes(
                 spec,

@@ -118,7 +118,7 @@ public final class Ensemble {
     }
 
     /* A fish may be slower than any member: then the members' clock is stretched until they are as cold as was read. Never the other
-    way: a tip that is not pushed in far enough reads warm, and nothing reads cold but a cold fish. */
+    way: a tip that is not pushed in far enough reads warm, and hardly anything reads cold but a cold fish. */
     private Ensemble noFasterThan(Observation.Probe read) {
         double celsius = read.celsius() - Observation.PROBE_WARM_K;
         if (middleAt(read.minute()) - celsius <= NOT_MET_K) {

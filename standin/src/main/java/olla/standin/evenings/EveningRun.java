@@ -10,6 +10,7 @@ import olla.core.evening.Evening;
 import olla.core.evening.EveningOven;
 import olla.core.evening.FishDish;
 import olla.core.evening.SideDish;
+import olla.core.oven.OvenEvent;
 import olla.core.oven.Programme;
 import olla.core.runsheet.Kind;
 import olla.core.uncertainty.Observation;
@@ -31,7 +32,6 @@ final class EveningRun {
     /* A cook who finds the oven at another heat than wanted, with something in it, waits so long, minutes. */
     private static final double WAITS_FOR_DIAL_MIN = 5;
 
-    private static final double PUT_IN_S = 20;
     private static final double LOOK_S = 25;
 
     /* What is not done yet is looked at again, minutes. */
@@ -279,7 +279,7 @@ final class EveningRun {
         switch (task.kind()) {
             case PUT_IN -> putIn(now, task);
             case LOOK -> look(now, task);
-            case TOUCH -> ovens.get(seen.in.get(task.dish()).oven()).opened(now, PUT_IN_S);
+            case TOUCH -> ovens.get(seen.in.get(task.dish()).oven()).opened(now, OvenEvent.DoorOpened.TAKING_OUT_S);
             case PLATE -> servedMin = now;
             default -> {
                 // Nothing but hands.
@@ -297,7 +297,7 @@ final class EveningRun {
         Seen.In in = new Seen.In(task.oven(), dial, now);
         seen.in.put(dish, in);
         if (oven != null) {
-            oven.opened(now, PUT_IN_S);
+            oven.opened(now, OvenEvent.DoorOpened.TAKING_OUT_S);
         }
         for (FishDish f : evening.fish()) {
             if (f.key().equals(dish)) {

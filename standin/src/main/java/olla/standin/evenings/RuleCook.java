@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import olla.core.dress.Sheet;
+import olla.core.estimate.RulesOfThumb;
 import olla.core.evening.Evening;
 import olla.core.evening.EveningOven;
 import olla.core.evening.FishDish;
@@ -24,10 +25,8 @@ import olla.core.units.Imperial;
  */
 final class RuleCook implements Cook {
 
-    /* The rules as the bench shows them (olla.core.estimate.RulesOfThumb has where they come from). */
-    private static final double MIN_AN_INCH = 10;
-    private static final double CLOSED_MIN = 5;
-    private static final double MIN_A_KILO = 27.5;
+    private static final double MIN_A_KILO =
+            (RulesOfThumb.WEIGHT_FROM_MIN_A_KILO + RulesOfThumb.WEIGHT_TO_MIN_A_KILO) / 2;
 
     /* Ovens are set so long before, what is looked at too early is given so much more, what is near its target rests to it (common
     practice, no source). */
@@ -128,7 +127,8 @@ final class RuleCook implements Cook {
         }
         boolean closed =
                 dish.dress().closedBy(Sheet.FOIL) || dish.dress().parcel().isPresent();
-        return MIN_AN_INCH * dish.piece().thicknessMm() / Imperial.MM_PER_INCH + (closed ? CLOSED_MIN : 0);
+        return RulesOfThumb.RULE_MIN_AN_INCH * dish.piece().thicknessMm() / Imperial.MM_PER_INCH
+                + (closed ? RulesOfThumb.RULE_COVERED_MIN : 0);
     }
 
     private void side(
@@ -164,7 +164,7 @@ final class RuleCook implements Cook {
                 dial));
         minutes.put(key, takes);
         if (!oven.isEmpty()) {
-            late.add(new Task(key + "." + Kind.LOOK, key, Kind.LOOK, in + takes, 1.5, oven, dial));
+            late.add(new Task(key + "." + Kind.LOOK, key, Kind.LOOK, in + takes, SheetCook.LOOK_MIN, oven, dial));
         }
     }
 

@@ -12,6 +12,7 @@ import olla.core.evening.DialTables;
 import olla.core.evening.Evening;
 import olla.core.evening.EveningOven;
 import olla.core.evening.FishDish;
+import olla.core.evening.HandTimes;
 import olla.core.evening.SideDish;
 import olla.core.oven.Programme;
 import olla.core.runsheet.DishTime;
@@ -35,7 +36,7 @@ final class SheetCook implements Cook {
     private static final Effort LONG = new Effort(20_000, Effort.FIRST.seed(), NO_CLOCK_MS);
     private static final Effort AGAIN = new Effort(Effort.AGAIN.plans(), Effort.AGAIN.seed(), NO_CLOCK_MS);
 
-    private static final double LOOK_MIN = 1.5;
+    static final double LOOK_MIN = HandTimes.LOOK_MIN + HandTimes.SET_DOWN_MIN;
 
     private final Evening evening;
     private final DialTables tables;
@@ -220,15 +221,8 @@ final class SheetCook implements Cook {
     }
 
     private static Ensemble ensemble(FishDish dish, EveningOven oven, Baking baking) {
-        Programme programme = dish.at(oven.calibration().likely(oven.kind()), baking.tempC());
-        double fixed = programme.fixedMinutes();
-        BakeSpec spec = new BakeSpec(
-                dish.piece(),
-                dish.dress(),
-                oven.kind(),
-                oven.calibration(),
-                programme,
-                dish.target().peakC());
+        BakeSpec spec = dish.in(oven, baking.tempC());
+        double fixed = spec.programme().fixedMinutes();
         double open = Math.max(Programme.LEAST_MINUTES, baking.minutes() - fixed);
         return Ensemble.of(spec, open, fixed, true, dish.key().hashCode());
     }
