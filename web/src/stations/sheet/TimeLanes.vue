@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { SheetDish } from '../../api/types'
+import { acrossPx, perMinute, quarters } from '../../drawing/lanes'
 import { t } from '../../messages/say'
 import { clock } from '../../messages/time'
 import { useUnits } from '../../messages/units'
@@ -17,8 +18,6 @@ const { width } = useElementSize(box)
 const view = computed(() => evenings.view!)
 const sheet = computed(() => view.value.sheet!)
 
-const LEFT = 84
-const RIGHT = 12
 const TOP = 22
 const ROW = 34
 const HANDS = 24
@@ -36,8 +35,9 @@ const until = computed(
   () => Math.max(...sheet.value.courses.map((c) => c.servedMin), evenings.nowMin < 60 ? -99 : 0) + 12,
 )
 const wide = computed(() => Math.max(360, width.value || 620))
-const perMin = computed(() => (wide.value - LEFT - RIGHT) / (until.value - from.value))
-const x = (minute: number) => LEFT + (minute - from.value) * perMin.value
+const drawn = computed(() => ({ from: from.value, until: until.value, width: wide.value }))
+const perMin = computed(() => perMinute(drawn.value))
+const x = (minute: number) => acrossPx(drawn.value, minute)
 
 interface Lane {
   key: string
@@ -88,13 +88,7 @@ const pairs = computed(() =>
   })),
 )
 const height = computed(() => handsTop.value + pairs.value.length * (HANDS + 4) + 6)
-const quarters = computed(() => {
-  const step = until.value - from.value > 200 ? 60 : until.value - from.value > 100 ? 30 : 15
-  // On the kitchen clock's own quarters, whenever it is served.
-  const served = new Date(evenings.serveAt).getMinutes()
-  const first = Math.ceil((from.value + served) / step) * step - served
-  return Array.from({ length: Math.floor((until.value - first) / step) + 1 }, (_, i) => first + i * step)
-})
+const hours = computed(() => quarters(drawn.value, new Date(evenings.serveAt).getMinutes()))
 
 const dragged = ref<{ key: string; by: number; at: number } | null>(null)
 const shift = (dish: SheetDish) => (dragged.value?.key === dish.key ? dragged.value.by : 0)
@@ -135,7 +129,7 @@ const said = (dish: SheetDish) =>
       :aria-label="t('ui.sheet.drawn')"
     >
       <g class="axis">
-        <template v-for="q in quarters" :key="q">
+        <template v-for="q in hours" :key="q">
           <line :x1="x(q)" :x2="x(q)" :y1="TOP - 4" :y2="height" />
           <text :x="x(q)" y="12" text-anchor="middle">{{ clock(evenings.moment(q)) }}</text>
         </template>
