@@ -45,8 +45,9 @@ function fromTray() {
 }
 function toBench(key: string) {
   const dish = evening.value.fish.find((f) => f.key === key)
-  if (!dish) return
-  bench.lay(dish.question, bench.on.ovenId ?? bench.ovens[0]!.id)
+  const oven = bench.on.ovenId ?? bench.ovens[0]?.id
+  if (!dish || oven === undefined) return
+  bench.lay(dish.question, oven)
   void router.push('/bench')
 }
 const NEW_SIDE = (): EveningSide => ({

@@ -54,7 +54,9 @@ useKeys({ z: () => void evenings.undo() })
             t('ui.sheet.calendar')
           }}</a>
           <button class="quiet-action" @click="print">{{ t('ui.sheet.print') }}</button>
-          <button class="quiet-action" @click="begin">{{ t('ui.sheet.another') }}</button>
+          <button class="quiet-action" :disabled="!opened" @click="begin">
+            {{ t('ui.sheet.another') }}
+          </button>
         </div>
       </section>
     </template>
