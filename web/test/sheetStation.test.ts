@@ -38,7 +38,7 @@ beforeEach(() => {
 })
 
 it('begins no other evening before it knows the ovens of the kitchen', async () => {
-  let tell = (kitchen: Oven[]) => void kitchen
+  let tell: (kitchen: Oven[]) => void = () => undefined
   vi.spyOn(api, 'dials').mockResolvedValue([])
   vi.spyOn(api, 'evenings').mockResolvedValue([
     { id: 'friday', name: 'Friday', serveAt: VIEW.evening.serveAt, guests: 4, dishes: 0 },
