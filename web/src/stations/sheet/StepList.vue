@@ -27,10 +27,8 @@ function putIn(step: SheetStep) {
   const fish = evenings.view?.evening.fish.find((f) => f.key === step.dish)
   const dish = evenings.view?.sheet?.dishes.find((d) => d.key === step.dish)
   const oven = bench.allOvens.find((o) => o.id === step.ovenId)
-  if (!fish || !dish || !oven) return evenings.move('IN', step.dish!)
-  // Who is at the table is known of the evening: the oven side offers them nothing that is not for them.
-  const atRisk = evenings.view?.evening.atRisk === true || fish.question.atRisk === true
-  const question = { ...questionAt(fish.question, step.dialC), atRisk }
+  if (!fish || !dish?.question || !oven) return evenings.move('IN', step.dish!)
+  const question = dish.question
   const since = (minute: number) => minute - dish.inMin
   const window = {
     checkFromMin: since(dish.checkFromMin),
@@ -42,19 +40,6 @@ function putIn(step: SheetStep) {
     bench.catalogue?.targets.find((d) => d.doneness === (question.doneness ?? 'FLAKES'))?.peakC ?? 0
   const known = coming(question, oven, window, peak, rest, question.piece.thicknessMm ?? 0)
   return evenings.move('IN', step.dish!, undefined, running.putIn(fish.title, oven.id, question, known))
-}
-/** The dish's question at the dial that the sheet has for it. */
-function questionAt<Q extends { programme: { stage: string; tempC?: number }[] }>(
-  q: Q,
-  dialC: number | undefined,
-): Q {
-  const first = q.programme.find((s) => s.stage === 'BAKE')?.tempC
-  if (dialC === undefined || first === undefined) return q
-  const by = dialC - first
-  return {
-    ...q,
-    programme: q.programme.map((s) => (s.tempC === undefined ? s : { ...s, tempC: s.tempC + by })),
-  }
 }
 function done(step: SheetStep) {
   if (step.kind === 'PUT_IN') return putIn(step)

@@ -95,8 +95,8 @@ public final class DialTable {
             if (!dish.allows(oven.kind(), programme)) {
                 return new DialTable(List.of());
             }
-            OptionalDouble open =
-                    new BakeRun(bake, programme).minutesFor(dish.target().peakC());
+            OptionalDouble open = new BakeRun(bake, dish.waiting(programme))
+                    .minutesFor(dish.target().peakC());
             if (open.isPresent()) {
                 knots.add(new Knot(dial, programme, Math.max(Programme.LEAST_MINUTES, open.getAsDouble())));
             }
@@ -186,7 +186,7 @@ public final class DialTable {
                     dish.dress(),
                     oven.kind(),
                     oven.calibration(),
-                    programme,
+                    dish.waiting(programme),
                     dish.target().peakC());
             double spread = new Sensitivities(spec, spec.model(BakeModel.Fineness.COARSE), knot.openMin()).logSpread();
             BakeRecorder waiting = run.run(closed.rested(LONGEST_WAIT_MIN));

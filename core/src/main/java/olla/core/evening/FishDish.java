@@ -12,6 +12,7 @@ import olla.core.estimate.Estimator;
 import olla.core.fish.Piece;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
+import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
@@ -58,6 +59,10 @@ public record FishDish(
     /* Gentler ovens only keep things warm, hotter ones are for bread, °C (common practice, no source). */
     private static final double GENTLEST_C = 140;
     private static final double HOTTEST_C = 250;
+
+    /** What is shut in paper, foil or salt waits for the other dishes so long beyond its rest, and cooks on meanwhile, minutes (common
+     * practice, no source). */
+    public static final double SHUT_WAITS_MIN = 8;
 
     /** @throws olla.core.messages.RefusedInput where there are too few or too many pieces */
     public FishDish {
@@ -117,8 +122,27 @@ public record FishDish(
      * @throws olla.core.messages.RefusedInput where such an oven never brings it as far as a stage waits for
      */
     public BakeSpec in(EveningOven oven, double tempC) {
-        Programme there = at(oven.calibration().likely(oven.kind()), tempC);
-        return new BakeSpec(piece, dress, oven.kind(), oven.calibration(), there, target.peakC());
+        return in(oven, tempC, OvenEvents.NONE);
+    }
+
+    /**
+     * The same, with what has happened to that oven since.
+     *
+     * @throws olla.core.messages.RefusedInput where such an oven never brings it as far as a stage waits for
+     */
+    public BakeSpec in(EveningOven oven, double tempC, OvenEvents events) {
+        Programme there = waiting(at(oven.calibration().likely(oven.kind()), tempC));
+        return new BakeSpec(piece, dress, oven.kind(), oven.calibration(), events, there, target.peakC());
+    }
+
+    /**
+     * A programme of its, with what it likely waits for the others: what is shut comes out so much sooner. What has to be as warm as
+     * the food codes want it is that without any waiting.
+     */
+    public Programme waiting(Programme rested) {
+        return dress.closed().isPresent() && target != Doneness.OFFICIAL
+                ? rested.rested(rested.restMinutes() + SHUT_WAITS_MIN)
+                : rested;
     }
 
     /** Whether it may go through a programme in such an oven. */

@@ -37,6 +37,9 @@ public sealed interface OvenEvent {
         /** So long a door is open for whoever takes a piece out, s (common practice, no source). */
         public static final double TAKING_OUT_S = 20;
 
+        /** So long for whoever looks: finds the middle, pushes a tip in and reads it, s (common practice, no source). */
+        public static final double LOOKING_S = 25;
+
         /** @throws olla.core.messages.RefusedInput where the length is out of range */
         public DoorOpened {
             new Refusals()

@@ -20,10 +20,10 @@ import olla.core.units.Dial;
 final class Chain {
 
     /* What a minute of waiting does to it, against a minute in which everybody waits: a bare portion cools at once, what is
-    closed keeps (common practice, no source). */
+    closed keeps warm and cooks on (common practice, no source). */
     private static final double HARM_OPEN = 0.12;
     private static final double HARM_TOPPED = 0.08;
-    private static final double HARM_CLOSED = 0.03;
+    private static final double HARM_CLOSED = 0.06;
 
     /* A side that can wait half an hour is harmed so much by a minute (common practice, no source). */
     private static final double HARM_SIDE = 0.02;

@@ -14,7 +14,7 @@ public record Cost(double broken, double late, double harm) implements Comparabl
 
     /* Minutes of harm that the search would rather take on its way than one that cannot be, or one too late (ours, no source). */
     private static final double BROKEN_WEIGHS = 40;
-    private static final double LATE_WEIGHS = 3;
+    private static final double LATE_WEIGHS = 1;
 
     /* Minutes of what cannot be, in thousandths. */
     private long brokenScore() {

@@ -7,7 +7,6 @@ import java.util.stream.IntStream;
 import olla.core.evening.Baking;
 import olla.core.evening.HandTimes;
 import olla.core.oven.OvenEvents;
-import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
  * Makes of what is decided a whole evening: when each dish is in and out follows from when it is to be ready, hands that have to
@@ -21,11 +20,16 @@ final class Decoder {
     private static final double COOLS_BY_MIN = 5;
     private static final double NEAR_K = 5;
 
-    /* What costs as much as a minute in which everybody waits (ours, no source): a minute too long on the pass, an oven turned
-    between two dishes, a minute that something is prepared sooner than needed. */
+    /* What costs as much as a minute in which everybody waits (ours, no source; those of waiting tried on random evenings): a minute
+    longer on the pass than can be, planned so; a minute that a course is late on the average; a minute longer than can be on the
+    average; an oven turned between two dishes; a minute that something is prepared sooner than needed; a minute that something
+    waits for hands. */
     private static final double TOO_LONG = 2;
+    private static final double LATE = 2;
+    private static final double WAITED_LONG = 0.5;
     private static final double TURNED = 0.5;
     private static final double EARLY = 0.002;
+    private static final double HANDS_WAIT = 0.5;
 
     /* Hands are never quite on the minute: a dish comes later than planned by so much on the average, give or take, minutes
     (common practice, no source). */
@@ -40,8 +44,6 @@ final class Decoder {
 
     /* What hands are at takes at least so much longer, minutes. */
     private static final double NOT_DONE_YET_MIN = 0.5;
-
-    private static final NormalDistribution NORMAL = new NormalDistribution();
 
     private final Problem problem;
     private final List<Chain> chains;
@@ -93,6 +95,7 @@ final class Decoder {
         }
         before();
         broken += hands.overrun(facts.nowMin());
+        harm += HANDS_WAIT * hands.waiting(facts.nowMin());
     }
 
     Cost cost() {
@@ -287,8 +290,13 @@ final class Decoder {
         if (grillMin > 0) {
             place(i, Kind.GRILL, 0, looked, out[i], out[i] - looked, oven, dial);
         }
-        // The same hands, from the look until it is out.
-        hands.moment(looked - HandTimes.LOOK_MIN, out[i] + setDown);
+        // The same hands, from the look until it is out. Of what is in already nobody can choose when, nor say it to
+        // the minute.
+        if (started(i)) {
+            hands.looseMoment(looked - HandTimes.LOOK_MIN, out[i] + setDown);
+        } else {
+            hands.moment(looked - HandTimes.LOOK_MIN, out[i] + setDown);
+        }
     }
 
     private double grillMin(int i) {
@@ -432,9 +440,7 @@ final class Decoder {
             hands.work(from, until);
         }
         lateMin += late[course];
-        for (int i : its) {
-            waits(i, from, plated);
-        }
+        waits(course, its, from);
     }
 
     private void after(int i) {
@@ -466,32 +472,47 @@ final class Decoder {
         return last >= from ? last : hands.slotAfter(from, chain.afterMin());
     }
 
-    private void waits(int i, double platedAt, double plated) {
-        Chain chain = chains.get(i);
-        if (chain.heat() == Chain.Heat.NONE) {
-            return;
+    /* What waiting and being late come to, on the average: by how sure each dish is, not by when it is likely ready. */
+    private void waits(int course, List<Integer> its, double platedAt) {
+        double plated = problem.platedFrom(course);
+        CourseDraws draws = new CourseDraws(chains.size(), plated, platedAt);
+        for (int i : its) {
+            if (chains.get(i).heat() != Chain.Heat.NONE) {
+                add(draws, i);
+            }
         }
-        double soonest = out[i] + restMin(i) + chain.afterMin();
-        double waited = Math.max(0, platedAt - soonest);
-        lateMin += TOO_LONG * Math.max(0, waited - mostWaitMin(i));
-        double sd = sdMin(i);
-        double slack = plated - soonest;
-        harm += chain.harm() * waited + expectedLate(slack - HANDS_LATE_MIN, Math.hypot(sd, HANDS_SD_MIN));
-        if (baking[i] != null && !started(i)) {
-            harm += chain.lossAt(oven(i), baking[i]);
-        }
-        if (!started(i)) {
-            harm += problem.movedHarm(chain.key(), in[i], decisions[i]);
+        harm += LATE * draws.lateMin();
+        for (int i : its) {
+            Chain chain = chains.get(i);
+            if (chain.heat() == Chain.Heat.NONE) {
+                continue;
+            }
+            lateMin += TOO_LONG * Math.max(0, plated - soonest(i) - mostWaitMin(i));
+            harm += chain.harm() * draws.waitsBeyondMin(i, 0) + WAITED_LONG * draws.waitsBeyondMin(i, mostWaitMin(i));
+            if (!started(i)) {
+                harm += problem.movedHarm(chain.key(), in[i], decisions[i]);
+                harm += baking[i] == null ? 0 : chain.lossAt(oven(i), baking[i]);
+            }
         }
     }
 
-    /* Of a moment that is normally spread: how late on the average, where so much is left (the newsvendor's loss). */
-    private static double expectedLate(double slack, double sd) {
-        if (sd <= 0) {
-            return Math.max(0, -slack);
+    private void add(CourseDraws draws, int i) {
+        if (isOut(i)) {
+            draws.add(i, soonest(i), 0, soonest(i));
+            return;
         }
-        double z = slack / sd;
-        return sd * (NORMAL.density(z) - z * NORMAL.cumulativeProbability(-z));
+        double after = soonest(i) - out[i];
+        double likely = started(i) ? facts.baked().get(chains.get(i).key()).likelyMin() : out[i];
+        draws.add(
+                i,
+                likely + after + HANDS_LATE_MIN,
+                Math.hypot(sdMin(i), HANDS_SD_MIN),
+                started(i) ? facts.nowMin() + after : Double.NEGATIVE_INFINITY);
+    }
+
+    /* When it could be on the plate if hands are free. */
+    private double soonest(int i) {
+        return out[i] + restMin(i) + chains.get(i).afterMin();
     }
 
     /* What comes before the heat, as late as it can. */

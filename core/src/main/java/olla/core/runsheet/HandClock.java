@@ -6,11 +6,13 @@ final class HandClock {
     private final Problem problem;
     private final int[] busy;
     private final int[] moments;
+    private final int[] loose;
 
     HandClock(Problem problem) {
         this.problem = problem;
         this.busy = new int[problem.hands().length];
         this.moments = new int[busy.length];
+        this.loose = new int[busy.length];
     }
 
     /**
@@ -25,6 +27,14 @@ final class HandClock {
         for (int cell = first(from); cell < end(until); cell++) {
             busy[cell]++;
             moments[cell]++;
+        }
+    }
+
+    /** The same, where nobody can say to the minute when: of two at once one waits. */
+    void looseMoment(double from, double until) {
+        moment(from, until);
+        for (int cell = first(from); cell < end(until); cell++) {
+            loose[cell]++;
         }
     }
 
@@ -130,12 +140,23 @@ final class HandClock {
         return new Work(from, until, its);
     }
 
-    /** For how long more hands are wanted from a moment on than there are, minutes times hands. */
+    /**
+     * For how long more hands are wanted from a moment on than there are, minutes times hands; what nobody can say to the minute aside.
+     */
     double overrun(double nowMin) {
         double overrun = 0;
         for (int cell = first(nowMin); cell < busy.length; cell++) {
-            overrun += Problem.CELL_MIN * Math.max(0, busy[cell] - problem.hands()[cell]);
+            overrun += Problem.CELL_MIN * Math.max(0, busy[cell] - loose[cell] - problem.hands()[cell]);
         }
         return overrun;
+    }
+
+    /** For how long something waits for hands that are at what nobody can say to the minute, minutes times hands. */
+    double waiting(double nowMin) {
+        double all = 0;
+        for (int cell = first(nowMin); cell < busy.length; cell++) {
+            all += Problem.CELL_MIN * Math.max(0, busy[cell] - problem.hands()[cell]);
+        }
+        return all - overrun(nowMin);
     }
 }

@@ -253,6 +253,10 @@ final class SheetWriter {
             if (by < 0 && !step.kind().work()) {
                 by = free(step, hands, moment, -1);
             }
+            if (by < 0) {
+                // It begins while other work is put down, or of two moments that nobody can say exactly one waits.
+                by = soonest(step, hands, step.kind().work() ? free : moment);
+            }
             if (by >= 0) {
                 (step.kind().work() ? free : moment)[by] = step.untilMin();
                 free[by] = Math.max(free[by], step.untilMin());
@@ -269,6 +273,16 @@ final class SheetWriter {
             boolean can =
                     from[h] <= step.fromMin() + Problem.CELL_MIN && hands.get(h).there(step.fromMin());
             if (can && (by < 0 || before == h)) {
+                by = h;
+            }
+        }
+        return by;
+    }
+
+    private static int soonest(SheetStep step, List<Hands> hands, double[] from) {
+        int by = -1;
+        for (int h = 0; h < from.length; h++) {
+            if (hands.get(h).there(step.fromMin()) && (by < 0 || from[h] < from[by])) {
                 by = h;
             }
         }

@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param peakIfOutC the warmest its coldest point gets then, as likely more as less, °C
  * @param targetC what that should be, °C
  * @param window when it is done
+ * @param pace how its coldest point goes on from there
  * @param seen what was seen or read then; empty where nobody looked
  */
 public record Assessment(
@@ -20,14 +21,13 @@ public record Assessment(
         double peakIfOutC,
         double targetC,
         CheckWindow window,
+        Pace pace,
         Optional<Observation.InOven> seen) {
 
-    /* What is seen within this of the target rises to it on the board, and what is seen this far below does not, K (common
-    practice, no source: an open piece coasts a few degrees, one in salt up to ten). */
+    /* What is seen within this of the target rises to it on the board, K (common practice, no source: a thin open piece). */
     private static final double COASTS_AT_LEAST_K = 2;
-    private static final double COASTS_AT_MOST_K = 10;
 
-    /* How much longer where the eye and the reckoning disagree, minutes. */
+    /* No longer than this where the eye and the reckoning disagree, minutes. */
     private static final double DOUBTFUL_MIN = 2;
 
     /** As likely done as not: nobody waits longer, since nothing undoes overcooking. */
@@ -48,8 +48,8 @@ public record Assessment(
     }
 
     /** The same, with what was seen before its tail. */
-    Assessment seeing(Observation.InOven what, double tail) {
-        return new Assessment(what.minute(), tail, doneShare, peakIfOutC, targetC, window, Optional.of(what));
+    Assessment seeing(Observation.InOven what, double tail, Pace then) {
+        return new Assessment(what.minute(), tail, doneShare, peakIfOutC, targetC, window, then, Optional.of(what));
     }
 
     /** What to do, in one word. What is seen beats what is reckoned. */
@@ -76,7 +76,7 @@ public record Assessment(
     }
 
     private boolean seenRaw() {
-        return seen.filter(s -> raw(s, targetC)).isPresent();
+        return seen.filter(s -> raw(s, targetC, pace)).isPresent();
     }
 
     /** Whether what was seen comes to its target on the board, taken at its word. */
@@ -84,9 +84,9 @@ public record Assessment(
         return seen.warmerThanC() >= targetC - COASTS_AT_LEAST_K;
     }
 
-    /** Whether what was seen does not come to its target on any board. */
-    public static boolean raw(Observation.InOven seen, double targetC) {
-        return seen.colderThanC() < targetC - COASTS_AT_MOST_K;
+    /** Whether what was seen does not come to its target on the board, as it goes on from there. */
+    public static boolean raw(Observation.InOven seen, double targetC, Pace pace) {
+        return seen.colderThanC() + pace.coastsK() < targetC;
     }
 
     /** How much longer until the hands come back to it, to half minutes; 0 where they are there. */
@@ -94,15 +94,25 @@ public record Assessment(
         if (advice() != Advice.GIVE_IT) {
             return 0;
         }
-        return leftMin() == 0 ? DOUBTFUL_MIN : leftMin();
+        return leftMin() == 0 ? doubtfulMin() : leftMin();
     }
 
-    /* Until its tail begins or it is likely done; 0 where that is not worth shutting the door again. */
+    /* What it lacks by what was read: a thin piece is through it in less than a minute. An eye tells less than that. */
+    private double doubtfulMin() {
+        double minutes = seen.filter(Observation.Probe.class::isInstance)
+                .map(s -> (targetC - pace.coastsK() - s.colderThanC()) / pace.kPerMin())
+                .orElse(DOUBTFUL_MIN);
+        return Math.max(SHORTEST_MIN, Math.min(DOUBTFUL_MIN, Math.round(2 * minutes) / 2.0));
+    }
+
+    /* Until its tail begins or it is likely done, sooner where that is not well known; 0 where that is not worth shutting the door
+    again. */
     private double leftMin() {
         double left = window.likelyMin() - tailMin - minute;
         if (left < SHORTEST_MIN / 2) {
             return 0;
         }
-        return Math.max(SHORTEST_MIN, Math.floor(2 * left) / 2);
+        double early = Math.max(0, (window.likelyMin() - window.checkFromMin() - SHORTEST_MIN) / 2);
+        return Math.max(SHORTEST_MIN, Math.floor(2 * (left - early)) / 2);
     }
 }

@@ -48,12 +48,20 @@ public final class Ensemble {
     private final List<Member> members;
     private final double[] weight;
     private final double scale;
+    private final double laterMin;
     private final double fixedMin;
     private final long seed;
 
     private Ensemble(
-            MemberSolver solver, List<Member> members, double[] weight, double scale, double fixedMin, long seed) {
+            MemberSolver solver,
+            List<Member> members,
+            double[] weight,
+            double scale,
+            double laterMin,
+            double fixedMin,
+            long seed) {
         this.solver = solver;
+        this.laterMin = laterMin;
         this.members = members;
         this.weight = weight;
         this.scale = scale;
@@ -76,7 +84,7 @@ public final class Ensemble {
         double[] even = new double[MEMBERS];
         Arrays.fill(even, 1.0 / MEMBERS);
         double middle = percentile(members, even, HALF);
-        return new Ensemble(solver, members, even, likelyMin / middle, fixedMin, seed);
+        return new Ensemble(solver, members, even, likelyMin / middle, 0, fixedMin, seed);
     }
 
     /** From when to look: the 10th, 50th and 90th percentile of the members' times. */
@@ -85,7 +93,7 @@ public final class Ensemble {
     }
 
     private double at(double share) {
-        return fixedMin + scale * percentile(members, weight, share);
+        return fixedMin + laterMin + scale * percentile(members, weight, share);
     }
 
     /** What made the window wide before anything was observed, largest first. */
@@ -112,7 +120,7 @@ public final class Ensemble {
         for (int i = 0; i < next.length; i++) {
             next[i] /= sum;
         }
-        Ensemble weighed = new Ensemble(solver, members, next, scale, fixedMin, seed);
+        Ensemble weighed = new Ensemble(solver, members, next, scale, laterMin, fixedMin, seed);
         Ensemble after = weighed.effective() < FEWEST * MEMBERS ? weighed.drawnAgain() : weighed;
         return seen instanceof Observation.Probe probe ? after.noFasterThan(probe) : after;
     }
@@ -128,7 +136,22 @@ public final class Ensemble {
         while (sooner > read.minute() / SLOWEST && middleAt(sooner) > celsius) {
             sooner -= Member.STRIDE_MIN;
         }
-        return new Ensemble(solver, members, weight, scale * read.minute() / sooner, fixedMin, seed);
+        double slower = read.minute() / sooner;
+        return new Ensemble(solver, members, weight, scale * slower, laterMin + later(slower), fixedMin, seed);
+    }
+
+    /* What warms more slowly coasts less far, and so comes out warmer, and later by this, minutes. */
+    private double later(double slower) {
+        double coastsK = 0;
+        double warmsK = 0;
+        for (int i = 0; i < weight.length; i++) {
+            Member member = members.get(i);
+            double done = member.openMinutes() + fixedMin / scale;
+            coastsK += weight[i] * (solver.targetC() - member.coldestAt(done));
+            warmsK += weight[i] * (member.coldestAt(done) - member.coldestAt(done - Member.STRIDE_MIN));
+        }
+        double kPerMin = warmsK / (Member.STRIDE_MIN * scale * slower);
+        return kPerMin <= 0 ? 0 : Math.max(0, coastsK * (1 - 1 / slower) / kPerMin);
     }
 
     /* Where the coldest point of the members is then, on the average, °C. */
@@ -161,7 +184,7 @@ public final class Ensemble {
 
     /* The warmest its coldest point gets where it comes out then: no colder than it is by then, and never beyond boiling. */
     private double peakC(Member member, double outMinute) {
-        double open = Math.max(Programme.LEAST_MINUTES, (outMinute - fixedMin) / scale);
+        double open = Math.max(Programme.LEAST_MINUTES, (outMinute - fixedMin - laterMin) / scale);
         double peak = solver.targetC() + solver.perLog() * Math.log(open / member.openMinutes());
         double now = member.watched() ? member.coldestAt(outMinute / scale) : solver.startC();
         return Math.min(Temperature.BOILING_C, Math.max(now, peak));
@@ -174,7 +197,7 @@ public final class Ensemble {
      */
     public double minuteFor(double peakC) {
         double later = Math.exp((peakC - solver.targetC()) / solver.perLog());
-        return fixedMin + scale * percentile(members, weight, HALF) * later;
+        return fixedMin + laterMin + scale * percentile(members, weight, HALF) * later;
     }
 
     /** How it stands where it comes out after so many minutes. */
@@ -183,10 +206,17 @@ public final class Ensemble {
         double[] peak = new double[weight.length];
         for (int i = 0; i < weight.length; i++) {
             peak[i] = peakC(members.get(i), outMinute);
-            done += fixedMin + scale * members.get(i).openMinutes() <= outMinute ? weight[i] : 0;
+            done += fixedMin + laterMin + scale * members.get(i).openMinutes() <= outMinute ? weight[i] : 0;
         }
         return new Assessment(
-                outMinute, 0, done, percentile(peak, weight, HALF), solver.targetC(), window(), Optional.empty());
+                outMinute,
+                0,
+                done,
+                percentile(peak, weight, HALF),
+                solver.targetC(),
+                window(),
+                Pace.UNKNOWN,
+                Optional.empty());
     }
 
     /**
@@ -195,7 +225,21 @@ public final class Ensemble {
      * @param tailMin what it still gets under the grill once the bake itself is over, minutes
      */
     public Assessment assess(Observation.InOven look, double tailMin) {
-        return assess(look.minute() + tailMin).seeing(look, tailMin);
+        Assessment then = assess(look.minute() + tailMin);
+        return then.seeing(look, tailMin, pace(look.minute(), then.peakIfOutC()));
+    }
+
+    /** How the coldest point goes on where it comes out after so many minutes. */
+    public Pace pace(double outMinute) {
+        return pace(outMinute, assess(outMinute).peakIfOutC());
+    }
+
+    private Pace pace(double minute, double peakC) {
+        if (!members.get(0).watched()) {
+            return Pace.UNKNOWN;
+        }
+        double half = Member.STRIDE_MIN;
+        return new Pace(peakC - middleAt(minute), (middleAt(minute + half) - middleAt(minute - half)) / (2 * half));
     }
 
     /**
@@ -264,7 +308,7 @@ public final class Ensemble {
         }
         double[] even = new double[MEMBERS];
         Arrays.fill(even, 1.0 / MEMBERS);
-        return new Ensemble(solver, solver.solve(drawn), even, scale, fixedMin, seed + 1);
+        return new Ensemble(solver, solver.solve(drawn), even, scale, laterMin, fixedMin, seed + 1);
     }
 
     private double mean(int dimension) {

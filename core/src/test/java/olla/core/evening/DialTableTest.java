@@ -9,6 +9,7 @@ import olla.core.doneness.Doneness;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenModel;
+import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.Unknowns;
@@ -38,7 +39,8 @@ class DialTableTest {
             DialTable table = DialTable.of(dish, oven);
             for (double dial : List.of(185.0, 205.0, 215.0)) {
                 Baking baking = table.nearest(dial);
-                double solved = new BakeRun(model(dish, really, OvenEvents.NONE), dish.at(really, baking.tempC()))
+                double solved = new BakeRun(
+                                model(dish, really, OvenEvents.NONE), dish.waiting(dish.at(really, baking.tempC())))
                         .outFor(dish.target().peakC());
                 // The grill is solved anew for each dial, to the half minute.
                 double grill = dish.key().equals("zander") ? 0.5 : 0;
@@ -47,6 +49,27 @@ class DialTableTest {
                         .isCloseTo(solved, within(0.005 * solved + grill));
             }
         }
+    }
+
+    /** What is left shut cooks on (common practice, no source): a parcel that waits for the others comes out sooner. */
+    @Test
+    void whatIsShutComesOutSoonerSinceItWaits() {
+        EveningOven oven = EVENING.kitchen().ovens().get(0);
+        OvenModel really = oven.calibration().likely(oven.kind());
+        for (FishDish dish : EVENING.fish()) {
+            Programme alone = dish.at(really, dish.wantedC(oven.kind()));
+            double waits = dish.waiting(alone).restMinutes() - alone.restMinutes();
+            boolean shut = dish.dress().closed().isPresent();
+            assertThat(waits).as(dish.key()).isEqualTo(shut ? FishDish.SHUT_WAITS_MIN : 0);
+            BakeModel model = model(dish, really, OvenEvents.NONE);
+            double waiting =
+                    new BakeRun(model, dish.waiting(alone)).outFor(dish.target().peakC());
+            assertThat(waiting)
+                    .as(dish.key())
+                    .isLessThanOrEqualTo(
+                            new BakeRun(model, alone).outFor(dish.target().peakC()) + 1e-9);
+        }
+        assertThat(EVENING.fish()).anyMatch(d -> d.dress().closed().isPresent());
     }
 
     @Test

@@ -48,6 +48,19 @@ class HandClockTest {
     }
 
     @Test
+    void ofTwoLooksThatNobodyCanSayToTheMinuteOneWaits() {
+        HandClock one = hands(1);
+        one.looseMoment(-15, -13);
+        one.looseMoment(-14, -12);
+        assertThat(one.overrun(-60)).isZero();
+        assertThat(one.waiting(-60)).isCloseTo(1, within(1e-9));
+        one.moment(-20, -19);
+        one.moment(-20, -19);
+        assertThat(one.overrun(-60)).isCloseTo(1, within(1e-9));
+        assertThat(one.waiting(-60)).isCloseTo(1, within(1e-9));
+    }
+
+    @Test
     void whatHasBegunGoesOnAfterWhatComesBetween() {
         HandClock one = hands(1);
         one.moment(-38, -37);

@@ -219,6 +219,18 @@ class ObservingTest {
         assertThat(flaky).isLessThan(likely);
     }
 
+    /** What comes out goes on warming by itself: by how much, the members know of this dish. */
+    @Test
+    void itCoastsAsFarAsTheMembersDo() {
+        Ensemble prior = prior(OvenCalibration.UNCHECKED, true);
+        Truth usual = new Truth(Unknowns.NONE, OvenModel.trusted(OvenKind.STILL));
+        double out = prior.window().likelyMin();
+        Pace pace = prior.pace(out);
+        double lastMinute = usual.coldestAt(usual.minutes) - usual.coldestAt(usual.minutes - 1);
+        assertThat(pace.coastsK()).isCloseTo(Doneness.FLAKES.peakC() - usual.coldestAt(usual.minutes), within(2.0));
+        assertThat(pace.kPerMin()).isCloseTo(lastMinute, within(0.25 * lastMinute));
+    }
+
     /** Thicker by a quarter than the ruler said: no member is so slow, and yet a cold fish is not taken for a slip of the hand. */
     @Test
     void aFishThatIsSlowerThanAnyMemberIsBelieved() {

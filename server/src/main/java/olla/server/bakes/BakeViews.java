@@ -54,7 +54,6 @@ import olla.server.bakes.rows.Predicted;
 import olla.server.bakes.rows.StoredQuestions;
 import olla.server.bakes.rows.Tap;
 import olla.server.bakes.rows.TapKind;
-import olla.server.bakes.rows.TapRepository;
 import olla.server.forecast.CarryOver;
 import olla.server.forecast.Forecast;
 import olla.server.forecast.Forecasts;
@@ -93,7 +92,7 @@ public class BakeViews {
     /* What was said not to be so within this of a proposal was said of it, minutes. */
     private static final double SAME_MIN = 1.5;
 
-    private final TapRepository taps;
+    private final Timelines timelines;
     private final ProbeUseRepository uses;
     private final ReadingStore readings;
     private final PhotoRepository photos;
@@ -103,7 +102,7 @@ public class BakeViews {
     private final Clock clock;
 
     BakeViews(
-            TapRepository taps,
+            Timelines timelines,
             ProbeUseRepository uses,
             ReadingStore readings,
             PhotoRepository photos,
@@ -111,7 +110,7 @@ public class BakeViews {
             StoredQuestions questions,
             CarryOver carryOver,
             Clock clock) {
-        this.taps = taps;
+        this.timelines = timelines;
         this.uses = uses;
         this.readings = readings;
         this.photos = photos;
@@ -177,7 +176,7 @@ public class BakeViews {
 
     /** The bake as it was, with the minutes that it really had in the oven, and its rest. */
     EstimateAnswer rest(Bake bake) {
-        BakeTimeline timeline = timeline(bake);
+        BakeTimeline timeline = timelines.of(List.of(bake)).get(bake.getId());
         EstimateRequest request = request(bake, timeline);
         double likely = bake.predicted().likelyMin().doubleValue();
         Question went = carryOver.asWent(questions.understood(request), timeline, likely);
@@ -186,8 +185,7 @@ public class BakeViews {
 
     private List<BakeView> views(List<Bake> bakes, Look look) {
         List<UUID> ids = bakes.stream().map(Bake::getId).toList();
-        Map<UUID, List<Tap>> tapped = taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(ids).stream()
-                .collect(Collectors.groupingBy(Tap::bakeId));
+        Map<UUID, BakeTimeline> told = timelines.of(bakes);
         Map<UUID, ProbeUse> used =
                 uses.findByBakeIdIn(ids).stream().collect(Collectors.toMap(ProbeUse::bakeId, Function.identity()));
         Set<UUID> pictured = Set.copyOf(photos.findIdsIn(ids));
@@ -195,7 +193,7 @@ public class BakeViews {
                 .map(bake -> view(
                         new Rows(
                                 bake,
-                                new BakeTimeline(bake.putAt(), tapped.getOrDefault(bake.getId(), List.of())),
+                                told.get(bake.getId()),
                                 Optional.ofNullable(used.get(bake.getId())),
                                 pictured.contains(bake.getId())),
                         look))
@@ -216,10 +214,9 @@ public class BakeViews {
         }
     }
 
-    /** What a bake's taps come to. */
+    /** What a bake's taps come to, whatever else is in that oven. */
     BakeTimeline timeline(Bake bake) {
-        return new BakeTimeline(
-                bake.putAt(), taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(List.of(bake.getId())));
+        return timelines.alone(bake);
     }
 
     /** The question a bake was put in with, to the target that was found good enough since. */
@@ -230,7 +227,7 @@ public class BakeViews {
 
     /** All that a forecast on a bake follows from. */
     public Subject subject(Bake bake) {
-        BakeTimeline timeline = timeline(bake);
+        BakeTimeline timeline = timelines.of(List.of(bake)).get(bake.getId());
         Rows rows = new Rows(bake, timeline, uses.findById(bake.getId()), false);
         return subject(rows, request(bake, timeline), measured(rows), airs(rows));
     }

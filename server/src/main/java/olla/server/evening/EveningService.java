@@ -26,6 +26,7 @@ import olla.server.evening.EveningView.SheetDishView;
 import olla.server.evening.EveningView.SheetStepView;
 import olla.server.evening.EveningView.SheetView;
 import olla.server.evening.EveningView.ShortageView;
+import olla.server.query.EstimateRequest;
 import olla.server.web.ChangedSince;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
@@ -222,7 +223,9 @@ public class EveningService {
                 input,
                 row.version(),
                 row.revision(),
-                known.sheet().map(EveningService::sheet).orElse(null),
+                known.sheet()
+                        .map(sheet -> sheet(sheet, PutInQuestions.of(input, reader)))
+                        .orElse(null),
                 known.of() == 0 ? null : new MakingView(known.made(), known.of()),
                 known.searching(),
                 known.improved(),
@@ -264,10 +267,10 @@ public class EveningService {
         }
     }
 
-    private static SheetView sheet(RunSheet sheet) {
+    private static SheetView sheet(RunSheet sheet, PutInQuestions questions) {
         return new SheetView(
                 sheet.steps().stream().map(EveningService::step).toList(),
-                sheet.dishes().stream().map(EveningService::dish).toList(),
+                sheet.dishes().stream().map(d -> dish(d, questions.of(d))).toList(),
                 sheet.courses().stream()
                         .map(c -> new SheetCourseView(c.wantedMin(), c.servedMin()))
                         .toList(),
@@ -297,7 +300,7 @@ public class EveningService {
                 s.pinned());
     }
 
-    private static SheetDishView dish(DishTime d) {
+    private static SheetDishView dish(DishTime d, EstimateRequest question) {
         return new SheetDishView(
                 d.key(),
                 d.name(),
@@ -316,6 +319,7 @@ public class EveningService {
                 d.doorsMin(),
                 d.marginMin(),
                 d.wantedMarginMin(),
-                d.started());
+                d.started(),
+                question);
     }
 }

@@ -6,6 +6,7 @@ import java.util.UUID;
 import olla.core.messages.Message;
 import olla.core.runsheet.Kind;
 import olla.core.runsheet.Shortage;
+import olla.server.query.EstimateRequest;
 import olla.server.web.MaybeAbsent;
 
 /**
@@ -82,7 +83,12 @@ record EveningView(
             @MaybeAbsent Double dialC,
             boolean pinned) {}
 
-    /** A dish in its oven, or a pot on the hob. */
+    /**
+     * A dish in its oven, or a pot on the hob.
+     *
+     * @param question of a fish that is not in yet: what is put in, at the sheet's dial, rested for as long as it likely waits;
+     *     missing for all else
+     */
     record SheetDishView(
             String key,
             Message name,
@@ -101,7 +107,8 @@ record EveningView(
             double doorsMin,
             double marginMin,
             double wantedMarginMin,
-            boolean started) {}
+            boolean started,
+            @MaybeAbsent EstimateRequest question) {}
 
     /** A course. */
     record SheetCourseView(double wantedMin, double servedMin) {}

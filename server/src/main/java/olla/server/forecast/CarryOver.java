@@ -12,6 +12,7 @@ import olla.core.oven.OvenEvents;
 import olla.core.plan.Shortfall;
 import olla.core.uncertainty.Assessment;
 import olla.core.uncertainty.Observation.InOven;
+import olla.core.uncertainty.Pace;
 import olla.server.bakes.rows.BakeTimeline;
 import olla.server.bakes.rows.StoredQuestions;
 import olla.server.query.EstimateRequest;
@@ -104,7 +105,7 @@ public class CarryOver {
         double target = question.target().peakC();
         boolean seenRaw = timeline.seenOutside().stream()
                 .reduce((a, b) -> b)
-                .filter(s -> Assessment.raw(s, target))
+                .filter(s -> Assessment.raw(s, target, pace(question, forecast, s, out)))
                 .isPresent();
         if (!seenRaw
                 && (out >= enoughFromMin(request, timeline, forecast, foretold)
@@ -141,6 +142,17 @@ public class CarryOver {
                         .assess(timeline.outMin().orElseThrow())
                         .peakIfOutC()
                 : went(request, timeline, likely).peakC();
+    }
+
+    /* What it still warms by where it is seen outside: less with each minute of its rest. */
+    private static Pace pace(Question question, Forecast forecast, InOven seen, double out) {
+        if (forecast.ensemble().isEmpty()) {
+            return Pace.UNKNOWN;
+        }
+        Pace pace = forecast.ensemble().get().pace(out);
+        double rest = Math.max(1, question.programme().restMinutes());
+        double left = Math.max(0, Math.min(1, 1 - (seen.minute() - out) / rest));
+        return new Pace(left * pace.coastsK(), pace.kPerMin());
     }
 
     private static double seenBelowC(BakeTimeline timeline) {

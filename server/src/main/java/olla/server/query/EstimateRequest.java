@@ -313,6 +313,33 @@ public record EstimateRequest(
     }
 
     /**
+     * The same at another dial, which moves the dials of all its stages, rested for so long.
+     *
+     * @param tempC the first bake's dial, °C
+     * @param restMin minutes
+     */
+    public EstimateRequest at(double tempC, double restMin) {
+        double by = programme.stream()
+                .filter(s -> s.stage() == StageKind.BAKE && s.tempC() != null)
+                .findFirst()
+                .map(first -> tempC - first.tempC())
+                .orElse(0.0);
+        List<StageInput> there = programme.stream()
+                .map(s -> switch (s.stage()) {
+                    case BAKE -> s.at(s.tempC() == null ? null : s.tempC() + by);
+                    case REST -> StageInput.of(new Stage.Rest(restMin, s.note() == null ? "" : s.note()));
+                    default -> s;
+                })
+                .toList();
+        return new EstimateRequest(piece, dress, oven, there, usual, fit, doneness, pieces, atRisk, parasites);
+    }
+
+    /** The same question for a table with somebody at risk. */
+    public EstimateRequest forSomebodyAtRisk() {
+        return new EstimateRequest(piece, dress, oven, programme, usual, fit, doneness, pieces, true, parasites);
+    }
+
+    /**
      * A stage of the programme.
      *
      * @param stage which kind
@@ -331,6 +358,10 @@ public record EstimateRequest(
             @MaybeAbsent What what,
             @MaybeAbsent Double untilC,
             @MaybeAbsent String note) {
+
+        StageInput at(Double dialC) {
+            return new StageInput(stage, dialC, minutes, share, what, untilC, note);
+        }
 
         /** A stage of the craft's as it is asked for. */
         static StageInput of(Stage stage) {

@@ -116,6 +116,18 @@ class RunningBakeTest {
         return readings;
     }
 
+    /** The oven is opened for one dish, and what else is in it feels that. */
+    @Test
+    void aDoorThatIsOpenedForAnotherDishIsFelt() {
+        UUID mine = UUID.randomUUID();
+        UUID other = UUID.randomUUID();
+        bakes.putIn(new PutIn(mine, "Mine", 2, Hakes.hake(), in));
+        bakes.putIn(new PutIn(other, "Other", 2, Hakes.hake(), in));
+        double shut = bakes.one(mine).window().likelyMin();
+        bakes.tap(other, Hakes.degrees(TapKind.READ, 40, at(7)));
+        assertThat(bakes.one(mine).window().likelyMin()).isGreaterThan(shut + 0.05);
+    }
+
     /** One that is done comes out and rests by itself; the rest goes on, in an oven whose door was open for that. */
     @Test
     void onePieceComesOutAndTheRestGoesOn() throws Exception {
@@ -132,11 +144,13 @@ class RunningBakeTest {
         assertThat(bakes.untap(four, tooSoon.taps().get(0).id()).apart()).isEmpty();
         UUID late = UUID.randomUUID();
         Instant since =
-                Instant.now().minusSeconds(Math.round(60 * (enough + 2))).truncatedTo(ChronoUnit.MILLIS);
+                Instant.now().minusSeconds(Math.round(60 * (enough + 4))).truncatedTo(ChronoUnit.MILLIS);
         bakes.putIn(new PutIn(late, "Four", 1, Hakes.hake("\"kind\":\"OPEN_TRAY\"", ",\"pieces\":4"), since));
-        BakeView some = bakes.tap(late, number(TapKind.SOME_OUT, 2, since.plusSeconds(Math.round(60 * (enough + 1)))));
+        BakeView shut = bakes.one(late);
+        BakeView some = bakes.tap(
+                late, number(TapKind.SOME_OUT, 2, since.plusSeconds(Math.round(60 * (shut.enoughFromMin() + 0.3)))));
         assertThat(some.apart().get(0).moments().get(0).phase()).isEqualTo(Phase.REST);
-        assertThat(some.window().likelyMin()).isGreaterThan(before.window().likelyMin());
+        assertThat(some.window().likelyMin()).isGreaterThan(shut.window().likelyMin());
         assertThatThrownBy(() -> bakes.tap(late, number(TapKind.SOME_OUT, 2, Instant.now())))
                 .isInstanceOf(NotNow.class)
                 .hasMessageContaining("cannot.last-piece{left=2}");

@@ -9,6 +9,7 @@ import java.util.Random;
 import olla.core.evening.Evening;
 import olla.core.evening.EveningOven;
 import olla.core.evening.FishDish;
+import olla.core.evening.HandTimes;
 import olla.core.evening.SideDish;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.Programme;
@@ -22,7 +23,7 @@ final class EveningRun {
     static final double BEGINS_MIN = -240;
 
     private static final double ENDS_MIN = 180;
-    private static final double TICK_MIN = 0.25;
+    private static final double TICK_MIN = 0.1;
 
     /* How hands are: late by so much on the average and never by more, minutes; slower or quicker by so much of a logarithm. */
     private static final double LATE_MIN = 0.5;
@@ -32,8 +33,6 @@ final class EveningRun {
     /* A cook who finds the oven at another heat than wanted, with something in it, waits so long, minutes. */
     private static final double WAITS_FOR_DIAL_MIN = 5;
 
-    private static final double LOOK_S = 25;
-
     /* What is not done yet is looked at again, minutes. */
     private static final double AGAIN_MIN = 3;
 
@@ -42,8 +41,9 @@ final class EveningRun {
      *
      * @param peakC the warmest that its coldest point has been, °C
      * @param targetC what that should be, °C
+     * @param waitedMin how long it was rested and not served, minutes
      */
-    record FishServed(int pieces, double peakC, double targetC) {
+    record FishServed(int pieces, double peakC, double targetC, double waitedMin) {
         Observation.Verdict verdict() {
             return Observation.Verdict.of(peakC, targetC);
         }
@@ -113,7 +113,8 @@ final class EveningRun {
         for (FishDish dish : evening.fish()) {
             HiddenDish really = fish.get(dish.key());
             double peak = really == null ? dish.piece().startTempC() : really.peakC(at);
-            served.add(new FishServed(dish.pieces(), peak, dish.target().peakC()));
+            double rested = seen.out.getOrDefault(dish.key(), at) + restMin(dish.key());
+            served.add(new FishServed(dish.pieces(), peak, dish.target().peakC(), Math.max(0, at - rested)));
         }
         return new Served(evening.guests(), servedMin, served);
     }
@@ -270,7 +271,9 @@ final class EveningRun {
         for (Active one : List.copyOf(active)) {
             if (one.until <= now) {
                 active.remove(one);
-                complete(now, one.task);
+                if (!seen.out.containsKey(one.task.dish()) || one.task.kind() != Kind.LOOK) {
+                    complete(now, one.task);
+                }
             }
         }
     }
@@ -315,11 +318,16 @@ final class EveningRun {
         }
     }
 
+    /* The same hands are at it for a moment longer. */
+    private static Task setDown(Task look, double now) {
+        return new Task(look.key() + ".down", look.dish(), Kind.LOOK, now, HandTimes.SET_DOWN_MIN, "", 0);
+    }
+
     private void look(double now, Task task) {
         String dish = task.dish();
         Seen.In in = seen.in.get(dish);
         looks++;
-        ovens.get(in.oven()).opened(now, LOOK_S);
+        ovens.get(in.oven()).opened(now, OvenEvent.DoorOpened.LOOKING_S);
         HiddenDish really = fish.get(dish);
         if (really == null) {
             if (now >= sideReady.get(dish)) {
@@ -336,6 +344,7 @@ final class EveningRun {
                 dish, in, now - in.minute(), Math.max(Observation.COLDEST_C, Math.min(Observation.HOTTEST_C, tip)))) {
             really.takeOut(now);
             seen.out.put(dish, now);
+            active.add(new Active(setDown(task, now), now + HandTimes.SET_DOWN_MIN));
         }
     }
 }

@@ -26,7 +26,15 @@ public final class Evenings {
             int plans) {}
 
     /** What came of many evenings cooked in one way. */
-    record Sum(double near, double notFar, double within10, double inBand, double under, double over, double lateMin) {
+    record Sum(
+            double near,
+            double notFar,
+            double within10,
+            double inBand,
+            double under,
+            double over,
+            double lateMin,
+            double waitedMin) {
         static Sum of(List<EveningRun.Served> served) {
             double guests = 0;
             double near = 0;
@@ -34,6 +42,7 @@ public final class Evenings {
             double within10 = 0;
             double late = 0;
             double fish = 0;
+            double waited = 0;
             double[] said = new double[Verdict.values().length];
             for (EveningRun.Served one : served) {
                 guests += one.guests();
@@ -43,6 +52,7 @@ public final class Evenings {
                 late += one.guests() * Math.min(60, Math.max(0, one.lateMin()));
                 for (EveningRun.FishServed dish : one.fish()) {
                     fish++;
+                    waited += dish.waitedMin();
                     said[dish.verdict().ordinal()]++;
                 }
             }
@@ -53,7 +63,8 @@ public final class Evenings {
                     said[Verdict.RIGHT.ordinal()] / fish,
                     said[Verdict.UNDER.ordinal()] / fish,
                     said[Verdict.OVER.ordinal()] / fish,
-                    late / guests);
+                    late / guests,
+                    waited / fish);
         }
     }
 
@@ -107,8 +118,8 @@ public final class Evenings {
                     refused,
                     cooked.stream().mapToInt(Cooked::plans).average().orElse(0));
             System.out.println(
-                    "| Cooked | within 3 min | within 5 min | within 10 min | late on the average | fish right | under | over |");
-            System.out.println("|---|---|---|---|---|---|---|---|");
+                    "| Cooked | within 3 min | within 5 min | within 10 min | late on the average | fish right | under | over | waits on the average |");
+            System.out.println("|---|---|---|---|---|---|---|---|---|");
             line(
                     "by the run sheet, planned again",
                     cooked.stream().map(Cooked::again).toList());
@@ -134,7 +145,7 @@ public final class Evenings {
         Sum sum = Sum.of(served);
         System.out.printf(
                 Locale.ROOT,
-                "| %s | %.0f %% | %.0f %% | %.0f %% | %.1f min | %.0f %% | %.0f %% | %.0f %% |%n",
+                "| %s | %.0f %% | %.0f %% | %.0f %% | %.1f min | %.0f %% | %.0f %% | %.0f %% | %.1f min |%n",
                 name,
                 100 * sum.near(),
                 100 * sum.notFar(),
@@ -142,6 +153,7 @@ public final class Evenings {
                 sum.lateMin(),
                 100 * sum.inBand(),
                 100 * sum.under(),
-                100 * sum.over());
+                100 * sum.over(),
+                sum.waitedMin());
     }
 }

@@ -164,7 +164,7 @@ final class RuleCook implements Cook {
                 dial));
         minutes.put(key, takes);
         if (!oven.isEmpty()) {
-            late.add(new Task(key + "." + Kind.LOOK, key, Kind.LOOK, in + takes, SheetCook.LOOK_MIN, oven, dial));
+            late.add(new Task(key + "." + Kind.LOOK, key, Kind.LOOK, in + takes, HandTimes.LOOK_MIN, oven, dial));
         }
     }
 

@@ -14,6 +14,8 @@ import olla.core.evening.EveningOven;
 import olla.core.evening.FishDish;
 import olla.core.evening.HandTimes;
 import olla.core.evening.SideDish;
+import olla.core.oven.OvenEvent;
+import olla.core.oven.OvenEvents;
 import olla.core.oven.Programme;
 import olla.core.runsheet.DishTime;
 import olla.core.runsheet.Effort;
@@ -36,8 +38,6 @@ final class SheetCook implements Cook {
     private static final Effort LONG = new Effort(20_000, Effort.FIRST.seed(), NO_CLOCK_MS);
     private static final Effort AGAIN = new Effort(Effort.AGAIN.plans(), Effort.AGAIN.seed(), NO_CLOCK_MS);
 
-    static final double LOOK_MIN = HandTimes.LOOK_MIN + HandTimes.SET_DOWN_MIN;
-
     private final Evening evening;
     private final DialTables tables;
     private final boolean again;
@@ -45,11 +45,13 @@ final class SheetCook implements Cook {
     private final Map<String, Double> takes = new HashMap<>();
     private RunSheet sheet;
     private String signs = "";
+    private Seen seen = new Seen();
     private int plans;
 
     /** What is known of a fish in the oven. */
     private static final class Look {
         private final Baking baking;
+        private final List<Observation.Probe> read = new ArrayList<>();
         private Ensemble ensemble;
         private CheckWindow window;
         private double nextMin;
@@ -84,6 +86,7 @@ final class SheetCook implements Cook {
 
     @Override
     public List<Task> tasks(double now, Seen seen) {
+        this.seen = seen;
         first(now);
         if (again) {
             follow(now, seen);
@@ -106,7 +109,7 @@ final class SheetCook implements Cook {
             if (in == null) {
                 return;
             }
-            minutes = LOOK_MIN;
+            minutes = HandTimes.LOOK_MIN;
             from = in.minute() + lookMin(step.dish(), in) - 1;
         } else if (step.kind() == Kind.TOUCH) {
             if (in == null) {
@@ -210,18 +213,41 @@ final class SheetCook implements Cook {
     public boolean outAt(String dish, Seen.In in, double minute, double tipC) {
         Look look = look(dish, in);
         Observation.Probe probe = new Observation.Probe(minute, tipC);
-        if (look.ensemble == null) {
-            look.ensemble = ensemble(fish(dish), oven(in.oven()), look.baking);
+        look.read.add(probe);
+        // What was read before was in an oven that had been opened less often.
+        look.ensemble = ensemble(fish(dish), oven(in.oven()), look.baking, doors(dish, in, minute));
+        for (Observation.Probe read : look.read) {
+            look.ensemble = look.ensemble.observe(read);
         }
-        look.ensemble = look.ensemble.observe(probe);
         look.window = look.ensemble.window();
         Assessment then = look.ensemble.assess(probe, 0);
         look.nextMin = minute + then.giveItMin();
         return then.advice() != Assessment.Advice.GIVE_IT;
     }
 
-    private static Ensemble ensemble(FishDish dish, EveningOven oven, Baking baking) {
-        BakeSpec spec = dish.in(oven, baking.tempC());
+    /* The oven was opened for each of its looks, and for what else went in and came out. */
+    private OvenEvents doors(String dish, Seen.In in, double minute) {
+        List<OvenEvent> doors = new ArrayList<>();
+        for (Observation.Probe read : looks.get(dish).read) {
+            doors.add(new OvenEvent.DoorOpened(read.minute(), OvenEvent.DoorOpened.LOOKING_S));
+        }
+        seen.in.forEach((other, its) -> {
+            if (!other.equals(dish) && its.oven().equals(in.oven())) {
+                opened(its.minute() - in.minute(), minute, doors);
+                opened(seen.out.getOrDefault(other, Double.POSITIVE_INFINITY) - in.minute(), minute, doors);
+            }
+        });
+        return new OvenEvents(doors);
+    }
+
+    private static void opened(double at, double until, List<OvenEvent> doors) {
+        if (at > 0 && at < until) {
+            doors.add(new OvenEvent.DoorOpened(at, OvenEvent.DoorOpened.TAKING_OUT_S));
+        }
+    }
+
+    private static Ensemble ensemble(FishDish dish, EveningOven oven, Baking baking, OvenEvents doors) {
+        BakeSpec spec = dish.in(oven, baking.tempC(), doors);
         double fixed = spec.programme().fixedMinutes();
         double open = Math.max(Programme.LEAST_MINUTES, baking.minutes() - fixed);
         return Ensemble.of(spec, open, fixed, true, dish.key().hashCode());

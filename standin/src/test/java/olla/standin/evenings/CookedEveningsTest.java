@@ -75,8 +75,8 @@ class CookedEveningsTest {
 
     @Test
     void aSumWeighsGuests() {
-        EveningRun.FishServed right = new EveningRun.FishServed(2, 58, 57);
-        EveningRun.FishServed over = new EveningRun.FishServed(2, 70, 57);
+        EveningRun.FishServed right = new EveningRun.FishServed(2, 58, 57, 4);
+        EveningRun.FishServed over = new EveningRun.FishServed(2, 70, 57, 4);
         Evenings.Sum sum = Evenings.Sum.of(List.of(
                 new EveningRun.Served(6, 2, List.of(right)), new EveningRun.Served(2, 8, List.of(right, over, over))));
         assertThat(sum.near()).isCloseTo(0.75, within(1e-9));

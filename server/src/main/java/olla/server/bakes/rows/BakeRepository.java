@@ -1,6 +1,7 @@
 package olla.server.bakes.rows;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -23,6 +24,10 @@ public interface BakeRepository extends JpaRepository<Bake, UUID> {
     /** Some, with their ovens. */
     @EntityGraph(attributePaths = "oven")
     List<Bake> findWithOvenByIdIn(List<UUID> ids);
+
+    /** Those of some ovens that were put in within a time: what else was in when a bake was. */
+    @EntityGraph(attributePaths = "oven")
+    List<Bake> findByOvenIdInAndPutAtBetween(Collection<Integer> ovens, Instant from, Instant until);
 
     /** Those that screens follow: not in the log yet, or lately and with leftovers nobody has spoken of. */
     default List<Bake> findFollowed(Instant since) {

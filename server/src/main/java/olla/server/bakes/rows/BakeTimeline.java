@@ -3,6 +3,7 @@ package olla.server.bakes.rows;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,16 @@ public final class BakeTimeline {
     /** It stood outside from one moment to another, and went back in. */
     private record Away(Instant from, Instant until) {}
 
+    /**
+     * The oven's door stood open.
+     *
+     * @param seconds for how long
+     */
+    public record Opening(Instant at, double seconds) {}
+
+    /* What is done at an oven within this is done with its door open once. */
+    private static final Duration ONE_OPENING = Duration.ofMinutes(1);
+
     /** Something observed, and when. */
     public record Timed(double minute, Observation observation) {}
 
@@ -30,13 +41,21 @@ public final class BakeTimeline {
     private final Instant startedAt;
     private final Instant outAt;
     private final List<Away> aways = new ArrayList<>();
+    private final List<Opening> others;
+
+    /** With nothing else in that oven. */
+    public BakeTimeline(Instant putAt, List<Tap> taps) {
+        this(putAt, taps, List.of());
+    }
 
     /**
      * @param putAt when it was first put in
      * @param taps those that were not undone, in order
+     * @param others when the oven was opened for what else is in it
      */
-    public BakeTimeline(Instant putAt, List<Tap> taps) {
+    public BakeTimeline(Instant putAt, List<Tap> taps, List<Opening> others) {
         this.taps = List.copyOf(taps);
+        this.others = List.copyOf(others);
         startedAt = last(TapKind.IN).map(Tap::at).orElse(putAt);
         Instant out = null;
         for (Tap tap : taps) {
@@ -131,14 +150,69 @@ public final class BakeTimeline {
             double minute = minute(tap.at());
             switch (tap.kind()) {
                 case NOT_HOT -> events.add(new OvenEvent.NotHot(tap.celsius()));
-                case SOME_OUT -> events.add(new OvenEvent.DoorOpened(minute, OvenEvent.DoorOpened.TAKING_OUT_S));
-                case DOOR -> events.add(new OvenEvent.DoorOpened(minute, tap.number()));
                 case DIAL -> events.add(new OvenEvent.DialTurned(minute, tap.celsius()));
                 default -> {}
             }
         }
+        for (Opening door : doors()) {
+            events.add(new OvenEvent.DoorOpened(minute(door.at()), door.seconds()));
+        }
         aways.forEach(a -> events.add(new OvenEvent.Outside(minute(a.from()), minute(a.until()))));
         return events.isEmpty() ? OvenEvents.NONE : new OvenEvents(events);
+    }
+
+    /** When it was put in, looked at, and taken out: whatever else is in that oven felt it. */
+    public List<Opening> openings() {
+        if (held()) {
+            return List.of();
+        }
+        List<Opening> openings = new ArrayList<>(inside());
+        openings.add(new Opening(startedAt, OvenEvent.DoorOpened.TAKING_OUT_S));
+        for (Away away : aways) {
+            openings.add(new Opening(away.from(), OvenEvent.DoorOpened.TAKING_OUT_S));
+            openings.add(new Opening(away.until(), OvenEvent.DoorOpened.TAKING_OUT_S));
+        }
+        if (outAt != null) {
+            openings.add(new Opening(outAt, OvenEvent.DoorOpened.TAKING_OUT_S));
+        }
+        return openings;
+    }
+
+    /* For itself, while it was in. */
+    private List<Opening> inside() {
+        List<Opening> openings = new ArrayList<>();
+        for (Tap tap : taps) {
+            if (tap.at().isBefore(startedAt) || !isBefore(tap.at(), outAt)) {
+                continue;
+            }
+            if (tap.kind() == TapKind.DOOR) {
+                openings.add(new Opening(tap.at(), tap.number()));
+            } else if (tap.kind() == TapKind.SOME_OUT) {
+                openings.add(new Opening(tap.at(), OvenEvent.DoorOpened.TAKING_OUT_S));
+            } else if (tap.kind() == TapKind.CUE || tap.kind() == TapKind.READ) {
+                openings.add(new Opening(tap.at(), OvenEvent.DoorOpened.LOOKING_S));
+            }
+        }
+        return openings;
+    }
+
+    /* Those that it felt, each once: what somebody has said of a door counts before what is taken for granted. */
+    private List<Opening> doors() {
+        List<Opening> all = new ArrayList<>(inside());
+        others.stream()
+                .filter(o -> o.at().isAfter(startedAt.plus(ONE_OPENING)) && isBefore(o.at(), outAt))
+                .forEach(all::add);
+        all.sort(Comparator.comparing(Opening::at));
+        List<Opening> once = new ArrayList<>();
+        for (Opening door : all) {
+            Opening last = once.isEmpty() ? null : once.get(once.size() - 1);
+            if (last == null || door.at().isAfter(last.at().plus(ONE_OPENING))) {
+                once.add(door);
+            } else if (door.seconds() > last.seconds()) {
+                once.set(once.size() - 1, new Opening(last.at(), door.seconds()));
+            }
+        }
+        return once;
     }
 
     /** What was done by hand: by place in the programme, the minute. */
