@@ -142,4 +142,50 @@ describe('the evenings', () => {
     await evenings.undo()
     expect(evenings.view?.evening.guests).toBe(4)
   })
+
+  it('takes back a move that has not arrived yet after it, and never before', async () => {
+    const order: string[] = []
+    let arrive = (v: EveningView) => void v
+    writing((id) => view(id, 1))
+    vi.spyOn(api, 'moveEvening').mockImplementation(() => {
+      order.push('move')
+      return new Promise((resolve) => (arrive = resolve as never))
+    })
+    vi.spyOn(api, 'unmoveEvening').mockImplementation((id) => {
+      order.push('unmove')
+      return Promise.resolve(view(id, 3))
+    })
+    const evenings = useEvenings()
+    await evenings.begin(INPUT)
+    const moved = evenings.move('DONE', 'hake.DRESS')
+    const undone = evenings.undo()
+    await nextTick()
+    expect(order).toEqual(['move'])
+    arrive(view(evenings.id!, 2))
+    await Promise.all([moved, undone])
+    expect(order).toEqual(['move', 'unmove'])
+    expect(evenings.view!.revision).toBe(3)
+  })
+
+  it('shows a step again at once that was ticked and taken back off the network', async () => {
+    writing((id) =>
+      view(id, 1, {
+        sheet: {
+          steps: [{ key: 'hake.DRESS', kind: 'DRESS' } as SheetStep],
+          dishes: [],
+          courses: [],
+          lateMin: 0,
+          kept: true,
+        },
+      }),
+    )
+    vi.spyOn(api, 'moveEvening').mockImplementation(() => new Promise(() => undefined))
+    const evenings = useEvenings()
+    await evenings.begin(INPUT)
+    void evenings.move('DONE', 'hake.DRESS')
+    expect(evenings.steps).toHaveLength(0)
+    void evenings.undo()
+    await nextTick()
+    expect(evenings.steps).toHaveLength(1)
+  })
 })

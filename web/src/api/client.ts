@@ -217,6 +217,7 @@ export const api = {
   stopSearch: (id: string) => said(server.DELETE('/api/evenings/{id}/search', of(id))),
   dials: (id: string, signal: AbortSignal) =>
     ask(() => server.GET('/api/evenings/{id}/dials', { ...of(id), signal }), signal),
+  eveningShopping: (id: string) => said(server.GET('/api/evenings/{id}/shopping', of(id))),
   calendar: (id: string) => `/api/evenings/${id}/calendar`,
   photo: (id: string) => `/api/bakes/${id}/photo`,
   keepPhoto: (id: string, file: File) => send<void>('PUT', `/api/bakes/${id}/photo`, file, file.type),

@@ -21,6 +21,9 @@ const AGAIN_MS = 2500
 /** What can be taken back: how the evening was typed before, or a move. */
 type Undo = { before: EveningInput } | { move: string }
 
+/** A move of an evening, or that one is taken back. */
+type Waiting = { evening: string; move: EveningMove } | { evening: string; unmove: string }
+
 /** The evenings of this kitchen, and the one that is looked at. The server keeps and plans them; this keeps a copy. */
 export const useEvenings = defineStore('evenings', () => {
   const running = useRunning()
@@ -33,8 +36,8 @@ export const useEvenings = defineStore('evenings', () => {
   /** Fields that the server refused, by its own names. */
   const refused = ref<Record<string, string>>({})
   const undos = ref<Undo[]>([])
-  /** Moves that nobody has answered yet: kept until somebody has, each under its one id. */
-  const waiting = useLocalStorage<{ evening: string; move: EveningMove }[]>('olla.moves', [])
+  /** Moves that nobody has answered yet, and what of them is taken back: in turn, kept until somebody has, each under its one id. */
+  const waiting = useLocalStorage<Waiting[]>('olla.moves', [])
 
   function failed(failure: unknown) {
     if (!(failure instanceof Problem)) throw failure
@@ -170,14 +173,22 @@ export const useEvenings = defineStore('evenings', () => {
     return flush()
   }
 
-  let sending = false
-  async function flush(): Promise<void> {
-    if (sending) return
-    sending = true
+  let busy = false
+  let sent = Promise.resolve()
+  function flush(): Promise<void> {
+    if (!busy) sent = send()
+    return sent
+  }
+  async function send(): Promise<void> {
+    busy = true
     try {
       for (let next = waiting.value[0]; next; next = waiting.value[0]) {
         try {
-          take(await api.moveEvening(next.evening, next.move))
+          take(
+            await ('move' in next
+              ? api.moveEvening(next.evening, next.move)
+              : api.unmoveEvening(next.evening, next.unmove)),
+          )
           trouble.value = null
         } catch (failure) {
           failed(failure)
@@ -189,7 +200,7 @@ export const useEvenings = defineStore('evenings', () => {
         waiting.value = waiting.value.slice(1)
       }
     } finally {
-      sending = false
+      busy = false
     }
   }
 
@@ -199,20 +210,17 @@ export const useEvenings = defineStore('evenings', () => {
     if (!last || !id.value) return
     try {
       if ('before' in last) await write(last.before, false)
-      else take(await api.unmoveEvening(id.value, last.move))
+      else await unmove(last.move)
     } catch (failure) {
       failed(failure)
     }
   }
 
-  /** Takes a certain move back: the pin of a step. */
-  async function unmove(moveId: string) {
-    if (!id.value) return
-    try {
-      take(await api.unmoveEvening(id.value, moveId))
-    } catch (failure) {
-      failed(failure)
-    }
+  /** Takes a certain move back, the pin of a step: behind the move itself where that is still on its way. */
+  function unmove(moveId: string) {
+    if (!id.value) return Promise.resolve()
+    waiting.value = [...waiting.value, { evening: id.value, unmove: moveId }]
+    return flush()
   }
 
   const serveAt = computed(() => Date.parse(view.value?.evening.serveAt ?? '') || 0)
@@ -224,10 +232,13 @@ export const useEvenings = defineStore('evenings', () => {
 
   /** What the hands do, in order, without what was ticked here and has not arrived yet. */
   const steps = computed<SheetStep[]>(() => {
+    const here = waiting.value.filter((w) => w.evening === id.value)
+    const back = new Set(here.map((w) => ('unmove' in w ? w.unmove : '')))
     const settled = new Set(
-      waiting.value
-        .filter((w) => w.evening === id.value && (w.move.kind === 'DONE' || w.move.kind === 'SKIPPED'))
-        .map((w) => w.move.step),
+      here
+        .map((w) => ('move' in w ? w.move : null))
+        .filter((m) => m && (m.kind === 'DONE' || m.kind === 'SKIPPED') && !back.has(m.id))
+        .map((m) => m!.step),
     )
     return (view.value?.sheet?.steps ?? []).filter((s) => !settled.has(s.key))
   })

@@ -9,7 +9,7 @@ import { halves, useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import CautionList from '../../components/CautionList.vue'
 import AheadDialog from './AheadDialog.vue'
-import ShoppingDialog from './ShoppingDialog.vue'
+import TicketShopping from './TicketShopping.vue'
 import TicketAmounts from './TicketAmounts.vue'
 import TicketDoubts from './TicketDoubts.vue'
 import TicketTimes from './TicketTimes.vue'
@@ -134,7 +134,7 @@ const print = () => window.print()
       </ul>
       <CautionList :cautions="known(answer)" :aria-label="t('ui.ticket.good-to-know')" />
       <CautionList class="printed" :cautions="later(answer)" />
-      <ShoppingDialog v-if="shopping" v-model="shopping" />
+      <TicketShopping v-if="shopping" v-model="shopping" />
       <AheadDialog v-if="ahead" v-model="ahead" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
       <div class="actions">

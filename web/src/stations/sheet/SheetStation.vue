@@ -6,6 +6,7 @@ import { asked } from '../../messages/asked'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
 import { useEvenings } from '../../stores/evenings'
+import ShoppingDialog from '../../components/ShoppingDialog.vue'
 import DialStrip from './DialStrip.vue'
 import EveningWhat from './EveningWhat.vue'
 import SheetWord from './SheetWord.vue'
@@ -18,6 +19,7 @@ const evenings = useEvenings()
 const bench = useBench()
 const view = computed(() => evenings.view)
 const opened = ref(false)
+const shopping = ref(false)
 
 onMounted(async () => {
   await Promise.all([bench.open(), evenings.open()])
@@ -53,12 +55,14 @@ useKeys({ z: () => void evenings.undo() })
           <a class="quiet-action" :href="asked(api.calendar(view.id))" download="evening.ics">{{
             t('ui.sheet.calendar')
           }}</a>
+          <button class="quiet-action" @click="shopping = true">{{ t('ui.sheet.shopping') }}</button>
           <button class="quiet-action" @click="print">{{ t('ui.sheet.print') }}</button>
           <button class="quiet-action" :disabled="!opened" @click="begin">
             {{ t('ui.sheet.another') }}
           </button>
         </div>
       </section>
+      <ShoppingDialog v-if="shopping" v-model="shopping" :ask="() => api.eveningShopping(view!.id)" />
     </template>
   </main>
 </template>

@@ -66,6 +66,9 @@ class SheetJourneyTest {
                 .contains("Lentils on the hob");
         screen.reload();
         screen.waitForText(SheetPage.STEPS, "Lentils on the hob");
+        screen.tap(Part.button("Shopping"));
+        screen.waitForText(Part.of("dialog"), "Lentils");
+        screen.press(Keys.ESCAPE);
         screen.tap(SheetPage.FORGET);
         screen.until(
                 "the other evening", () -> screen.text(SheetPage.STEPS).contains("Lentils on the hob") ? null : true);

@@ -135,8 +135,8 @@ class StationsTest {
         shown("oven-side-check-390");
         assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(390L);
 
-        // Given what the look asked for, and a minute: it may come out.
-        kitchen.wentInEarlier("Zander portion, tray", 120);
+        // Given what the look asked for, and some minutes more: it has to come out.
+        kitchen.wentInEarlier("Zander portion, tray", 300);
         screen.size(1280, 800);
         screen.waitForText(OvenSide.SAYS, "Take it out");
         screen.tap(Part.button("Take it out"));

@@ -3,6 +3,7 @@ package olla.server.evening;
 import java.util.List;
 import java.util.UUID;
 import olla.server.load.Reckoner;
+import olla.server.recipes.ShoppingList;
 import olla.server.web.Versions;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -94,5 +95,11 @@ class EveningController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"evening.ics\"")
                 .body(calendar.of(evenings.one(id)));
+    }
+
+    /** What the whole evening needs from the shop, as text and as CSV. */
+    @GetMapping("/{id}/shopping")
+    ShoppingList shopping(@PathVariable UUID id) {
+        return ShoppingList.of(EveningShopping.of(evenings.one(id).evening()));
     }
 }

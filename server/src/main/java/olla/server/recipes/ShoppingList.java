@@ -51,15 +51,21 @@ public record ShoppingList(String text, String csv) {
             }
         }
         refusals.throwIfAny();
+        return of(lines.stream()
+                .map(l -> new Amount(Message.typed(l.what().strip()), l.value(), l.measure()))
+                .toList());
+    }
+
+    /** Like with like, in the order in which they are first named; what has no amount by its name alone. */
+    public static ShoppingList of(List<Amount> lines) {
+        Sentences here = Sentences.here();
         Map<String, Amount> together = new LinkedHashMap<>();
-        for (Ingredient line : lines) {
-            String key = line.measure() + line.what().strip().toLowerCase(Locale.ROOT);
+        for (Amount line : lines) {
             together.merge(
-                    key,
-                    new Amount(Message.typed(line.what().strip()), line.value(), line.measure()),
+                    line.measure() + here.say(line.what()).toLowerCase(Locale.ROOT),
+                    line,
                     (a, b) -> new Amount(a.what(), a.value() + b.value(), a.measure()));
         }
-        Sentences here = Sentences.here();
         List<String> text = new ArrayList<>();
         StringBuilder csv = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.RFC4180)) {

@@ -204,6 +204,21 @@ class EveningApiTest {
         assertThat(answer.getBody()).contains("fish.0.question");
     }
 
+    @Test
+    void whatTheWholeEveningNeedsIsOneList() {
+        UUID id = UUID.randomUUID();
+        put(id, evening(eight(), 1, POTATOES + "," + RICE), null);
+        JsonNode list = json.readTree(http.read("/api/evenings/" + id + "/shopping"));
+        String[] lines = list.get("text").asString().split("\n");
+        // Six portions of hake as thick as that.
+        assertThat(lines[0]).matches("[0-9.]+\\h(k?g)\\h.*hake, portion");
+        assertThat(lines).anyMatch(l -> l.endsWith("oil")).endsWith("Potatoes", "Rice");
+        assertThat(list.get("csv").asString()).startsWith("amount,unit,what");
+        ResponseEntity<String> unknown =
+                http.exchange("/api/evenings/" + UUID.randomUUID() + "/shopping", HttpMethod.GET, HttpEntity.EMPTY);
+        assertThat(unknown.getStatusCode().value()).isEqualTo(404);
+    }
+
     /** What goes in from the sheet is for all at the table, at the sheet's dial. */
     @Test
     void aFishGoesInAsTheSheetHasIt() {

@@ -1,43 +1,18 @@
 <script setup lang="ts">
-import { t } from '../../messages/say'
 import { onMounted, ref } from 'vue'
-import { api, Problem } from '../../api/client'
-import type { Ingredient, ShoppingList } from '../../api/types'
-import { CUTS } from '../../messages/labels'
-import { saveText } from '../../composables/save'
-import SideDialog from '../../components/SideDialog.vue'
-import { useBench } from '../../stores/bench'
-import { useBook } from '../../stores/book'
-import { useTray } from '../../stores/tray'
+import { Problem } from '../api/client'
+import type { ShoppingList } from '../api/types'
+import { saveText } from '../composables/save'
+import { t } from '../messages/say'
+import SideDialog from './SideDialog.vue'
 
-/** What has to be bought for what is on the bench, on its tray, and for the recipe it follows. */
+/** A list for the shop: to read, to copy, to save. */
 const shown = defineModel<boolean>({ required: true })
+const { ask } = defineProps<{ ask: () => Promise<ShoppingList> }>()
 
-const bench = useBench()
-const book = useBook()
-const tray = useTray()
 const list = ref<ShoppingList | null>(null)
 const problem = ref<string | null>(null)
 const copied = ref(false)
-
-function fish(name: string, cut: keyof typeof CUTS, grams: number): Ingredient {
-  return { what: `${name.toLowerCase()}, ${CUTS[cut].toLowerCase()}`, value: grams, measure: 'GRAM' }
-}
-
-function lines(): Ingredient[] {
-  const answer = bench.answer
-  if (!answer || !bench.species) return []
-  const found = [
-    fish(bench.on.own?.name ?? bench.species.marketName, bench.on.cut, answer.piece.massG * bench.on.pieces),
-  ]
-  for (const other of tray.aside) {
-    const name =
-      bench.catalogue?.species.find((s) => s.key === other.on.species)?.marketName ?? other.on.species
-    found.push(fish(name, other.on.cut, (other.on.massG ?? answer.piece.massG) * other.on.pieces))
-  }
-  found.push(...book.amounts.map(({ what, value, measure }) => ({ what, value, measure })))
-  return found.filter((line) => !line.what.startsWith('water'))
-}
 
 async function copy() {
   await navigator.clipboard.writeText(list.value?.text ?? '')
@@ -46,7 +21,7 @@ async function copy() {
 
 onMounted(async () => {
   try {
-    list.value = await api.shopping(lines())
+    list.value = await ask()
   } catch (failure) {
     if (!(failure instanceof Problem)) throw failure
     problem.value = failure.message
