@@ -33,8 +33,8 @@ final class Decoder {
 
     /* Hands are never quite on the minute: a dish comes later than planned by so much on the average, give or take, minutes
     (common practice, no source). */
-    private static final double HANDS_LATE_MIN = 1.5;
-    private static final double HANDS_SD_MIN = 1.5;
+    static final double HANDS_LATE_MIN = 1.5;
+    static final double HANDS_SD_MIN = 1.5;
 
     /* What cannot be at all, minutes. */
     private static final double NEVER = 1000;

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.IntStream;
 import olla.core.evening.Baking;
 import olla.core.evening.EveningOven;
 import olla.core.evening.FishDish;
@@ -14,7 +15,7 @@ import olla.core.uncertainty.BakeTimes;
 
 /**
  * The evening many times over, each time with its own draw of what nobody knows: how long each dish really takes. What of a plan
- * is decided stays; the hands take a dish out when it is done, what is ready waits for what is not.
+ * is decided stays; the hands take a dish out when it is done, a little late, what is ready waits for what is not.
  */
 public final class Scenarios {
 
@@ -145,8 +146,12 @@ public final class Scenarios {
         boolean ran = problem.facts().baked().containsKey(chain.key());
         double floor = ran ? problem.facts().nowMin() : Double.NEGATIVE_INFINITY;
         boolean out = ran && problem.facts().baked().get(chain.key()).outMin().isPresent();
-        return Arrays.stream(over)
-                .map(share -> out ? plan.out(i) : Math.max(floor, plan.out(i) + share * plan.sdMin(i)))
+        double[] hands = this.over.computeIfAbsent("hands " + chain.key(), this::normal);
+        return IntStream.range(0, over.length)
+                .mapToDouble(k -> out
+                        ? plan.out(i)
+                        : Math.max(floor, plan.out(i) + over[k] * plan.sdMin(i))
+                                + Math.max(0, Decoder.HANDS_LATE_MIN + Decoder.HANDS_SD_MIN * hands[k]))
                 .toArray();
     }
 

@@ -85,6 +85,7 @@ class EveningPlans {
      * What is known of one evening's plan.
      *
      * @param made how many tables of {@code of} are made; both 0 once all are
+     * @param signs of its bakes, as they were when it was worked out
      */
     record Known(
             Optional<RunSheet> sheet,
@@ -94,7 +95,8 @@ class EveningPlans {
             int improved,
             List<Moved> moved,
             Optional<Advice> advice,
-            Optional<Shortage> shortage) {}
+            Optional<Shortage> shortage,
+            String signs) {}
 
     /** One evening's plan on its way. Guarded by itself. */
     private static final class Plan {
@@ -107,6 +109,7 @@ class EveningPlans {
         private boolean searching;
         private int improved;
         private int asked;
+        private String signs = "";
         private Runnable end;
 
         synchronized Known known() {
@@ -118,7 +121,8 @@ class EveningPlans {
                     improved,
                     moved,
                     Optional.ofNullable(advice),
-                    Optional.ofNullable(shortage));
+                    Optional.ofNullable(shortage),
+                    signs);
         }
 
         synchronized int begin() {
@@ -152,7 +156,7 @@ class EveningPlans {
     Known known(UUID id) {
         Plan plan = plans.getIfPresent(id);
         return plan == null
-                ? new Known(Optional.empty(), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty())
+                ? new Known(Optional.empty(), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty(), "")
                 : plan.known();
     }
 
@@ -216,6 +220,8 @@ class EveningPlans {
             List<Kept> before = kept(row);
             DialTables made = tables.of(evening, (done, of) -> told(id, plan, done, of));
             List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
+            // Before the facts: what happens between the two is seen to be new.
+            String signs = happened.signs(done);
             // Of an evening that was changed, nobody knows what hands are at.
             Optional<RunSheet> last = changed ? Optional.empty() : plan.known().sheet();
             Facts facts = happened.facts(evening, row.serveAt(), done, before, last);
@@ -230,6 +236,7 @@ class EveningPlans {
                 plan.of = 0;
                 plan.moved = was == null || changed ? List.of() : Planner.moved(was, sheet);
                 plan.sheet = sheet;
+                plan.signs = signs;
                 if (changed) {
                     // Of another evening than this one.
                     plan.shortage = null;

@@ -23,6 +23,9 @@ class EveningWatch {
     private static final Duration BEFORE = Duration.ofHours(7);
     private static final Duration AFTER = Duration.ofHours(3);
 
+    /* So long a plan is waited for that is on its way, minutes. */
+    private static final double ANSWERED_MIN = 0.5;
+
     private final EveningRepository evenings;
     private final MoveRepository moves;
     private final EveningPlans plans;
@@ -53,32 +56,48 @@ class EveningWatch {
     }
 
     private void look(EveningRow row, double nowMin) {
-        List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(row.getId());
-        boolean overdue =
-                plans.known(row.getId()).sheet().filter(s -> s.overdue(nowMin)).isPresent();
+        UUID id = row.getId();
+        List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
+        EveningPlans.Known known = plans.known(id);
+        boolean overdue = known.sheet().filter(s -> s.overdue(nowMin)).isPresent();
         String signs = happened.signs(done);
-        Seen before = seen.get(row.getId());
-        if (before == null || !before.signs.equals(signs) || before.moves != done.size()) {
-            seen.put(row.getId(), new Seen(signs, done.size(), nowMin, 0));
+        Seen before = seen.get(id);
+        if (known.sheet().isPresent() && !signs.equals(known.signs())) {
+            if (before == null || !before.answering(signs, nowMin)) {
+                again(id, new Seen(signs, done.size(), nowMin, 0));
+            }
+        } else if (before == null || before.moves != done.size()) {
+            Seen anew = new Seen("", done.size(), nowMin, 0);
             // What is overdue at the first look already was so before it.
-            if (before == null ? overdue : !before.signs.equals(signs)) {
-                plans.again(row.getId(), false, 0);
+            if (before == null && overdue) {
+                again(id, anew);
+            } else {
+                seen.put(id, anew);
             }
         } else if (overdue && before.patienceIsOver(nowMin)) {
-            seen.put(row.getId(), new Seen(signs, done.size(), nowMin, before.inVain + 1));
-            plans.again(row.getId(), false, 0);
+            again(id, new Seen("", done.size(), nowMin, before.inVain + 1));
         }
+    }
+
+    private void again(UUID id, Seen now) {
+        seen.put(id, now);
+        plans.again(id, false, 0);
     }
 
     /**
      * What was seen last.
      *
-     * @param signs of its bakes
+     * @param signs of its bakes, for which it was planned anew; empty where it was for something else
      * @param moves how many
      * @param atMin when it was last planned anew for what was seen, or for what was overdue
      * @param inVain how often since then nothing was done of what was planned anew
      */
     private record Seen(String signs, int moves, double atMin, int inVain) {
+        /* A plan that was asked for these signs is on its way, or will be asked for again. */
+        boolean answering(String now, double nowMin) {
+            return signs.equals(now) && nowMin - atMin < ANSWERED_MIN;
+        }
+
         /* What is overdue is planned anew a minute later, then two, then four: a sheet that nobody follows needs no new one. */
         boolean patienceIsOver(double nowMin) {
             return nowMin - atMin >= Math.scalb(1.0, inVain);

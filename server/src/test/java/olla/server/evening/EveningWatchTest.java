@@ -35,10 +35,14 @@ class EveningWatchTest {
         row.write("Friday", clock.instant().plusSeconds(3600), "{}");
         when(evenings.findByServeAtAfterOrderByServeAt(any())).thenReturn(List.of(row));
         when(plans.there(id)).thenReturn(true);
+        when(happened.signs(any())).thenReturn("");
+        madeOf("");
+    }
+
+    private void madeOf(String signs) {
         when(plans.known(id))
                 .thenReturn(new EveningPlans.Known(
-                        Optional.of(sheet), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty()));
-        when(happened.signs(any())).thenReturn("");
+                        Optional.of(sheet), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty(), signs));
     }
 
     private void looks(int minutes) {
@@ -62,8 +66,31 @@ class EveningWatchTest {
     void whatIsSeenOfABakeIsPlannedAnewAtOnce() {
         looks(1);
         when(happened.signs(any())).thenReturn("another");
+        watch.look();
+        watch.look();
+        planned(1);
+        madeOf("another");
         looks(5);
         planned(1);
+    }
+
+    /** A bake that was taken back before anybody had looked: the sheet still had it in. */
+    @Test
+    void whatHappenedBeforeTheFirstLookIsSeenAsWell() {
+        madeOf("in");
+        watch.look();
+        planned(1);
+        madeOf("");
+        looks(3);
+        planned(1);
+    }
+
+    @Test
+    void aPlanThatNeverCameIsAskedForAgain() {
+        when(happened.signs(any())).thenReturn("another");
+        watch.look();
+        looks(1);
+        planned(3);
     }
 
     /** At the first look, then after one, two, four and eight minutes: a sheet that nobody follows does not keep the kitchen computer busy. */
