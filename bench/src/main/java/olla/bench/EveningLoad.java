@@ -36,7 +36,8 @@ public final class EveningLoad {
               {"key": "potatoes", "title": "Potatoes", "where": "OVEN", "prepareMin": 8, "cookMin": 45, "dialC": 200, "giveC": 20,
                "finishMin": 1, "waitsMin": 20},
               {"key": "rice", "title": "Rice", "where": "HOB", "prepareMin": 2, "cookMin": 18, "finishMin": 1, "waitsMin": 20},
-              {"key": "salad", "title": "Salad", "where": "COLD", "prepareMin": 8, "finishMin": 2, "waitsMin": 20}],
+              {"key": "salad", "title": "Salad", "where": "COLD", "prepareMin": 8, "cookMin": 0,
+               "finishMin": 2, "waitsMin": 20}],
              "ovens": [{"ovenId": 1, "shelves": 2}], "burners": 4, "hands": [{"name": "cook"}]}
             """;
 
