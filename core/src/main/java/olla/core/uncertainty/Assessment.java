@@ -24,9 +24,6 @@ public record Assessment(
         Pace pace,
         Optional<Observation.InOven> seen) {
 
-    /* What is seen within this of the target rises to it on the board, K (common practice, no source: a thin open piece). */
-    private static final double COASTS_AT_LEAST_K = 2;
-
     /* No longer than this where the eye and the reckoning disagree, minutes. */
     private static final double DOUBTFUL_MIN = 2;
 
@@ -81,7 +78,7 @@ public record Assessment(
 
     /** Whether what was seen comes to its target on the board, taken at its word. */
     public static boolean done(Observation.InOven seen, double targetC) {
-        return seen.warmerThanC() >= targetC - COASTS_AT_LEAST_K;
+        return seen.warmerThanC() >= targetC - Pace.LEAST_COAST_K;
     }
 
     /** Whether what was seen does not come to its target on the board, as it goes on from there. */

@@ -9,12 +9,13 @@ package olla.core.uncertainty;
 public record Pace(double coastsK, double kPerMin) {
 
     /* What comes out rises by this at least, K (common practice, no source: a thin open piece). */
-    private static final double LEAST_COAST_K = 2;
+    static final double LEAST_COAST_K = 2;
 
     /* Slower than this nothing is done in an evening, K a minute. */
     private static final double SLOWEST_K_PER_MIN = 0.2;
 
-    /** Where it was not followed: an open piece coasts a few degrees, one in salt ten and more (common practice, no source). */
+    /** Where it was not followed: an open piece coasts a few degrees, one in salt ten and more (common practice, no source); four
+     * degrees a minute is an open portion in a hot oven (order of magnitude, from the model). */
     public static final Pace UNKNOWN = new Pace(10, 4);
 
     /** Takes both as something that can be gone by. */

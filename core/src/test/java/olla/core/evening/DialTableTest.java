@@ -5,7 +5,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
+import olla.core.fish.Cut;
+import olla.core.fish.Filling;
+import olla.core.fish.Kept;
+import olla.core.fish.Orientation;
+import olla.core.fish.Piece;
+import olla.core.fish.Species;
+import olla.core.fish.Stuffing;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenModel;
@@ -70,6 +78,40 @@ class DialTableTest {
                             new BakeRun(model, alone).outFor(dish.target().peakC()) + 1e-9);
         }
         assertThat(EVENING.fish()).anyMatch(d -> d.dress().closed().isPresent());
+    }
+
+    /** 63 °C for fish, 74 °C for a stuffing, when it comes out and rests (FDA Food Code 3-401.11, from memory): nobody waits for that. */
+    @Test
+    void whatHasToBeHotIsSoWithoutAnyWaiting() {
+        Piece piece = Evenings.piece(Species.SEA_BASS, Cut.WHOLE, 50);
+        Piece stuffed = piece.set(
+                Orientation.LYING,
+                Filling.STUFFING,
+                new Stuffing(OptionalDouble.empty(), Kept.MIXED, Stuffing.Of.BREAD));
+        FishDish bass = EVENING.fish().stream()
+                .filter(d -> d.dress().closed().isPresent())
+                .findFirst()
+                .orElseThrow();
+        Programme alone = bass.programme();
+        assertThat(with(bass, piece, Doneness.FLAKES).waiting(alone)).isNotEqualTo(alone);
+        assertThat(with(bass, piece, Doneness.OFFICIAL).waiting(alone)).isEqualTo(alone);
+        assertThat(with(bass, stuffed, Doneness.FLAKES).waiting(alone)).isEqualTo(alone);
+    }
+
+    private static FishDish with(FishDish d, Piece piece, Doneness target) {
+        return new FishDish(
+                d.key(),
+                d.title(),
+                d.course(),
+                piece,
+                d.dress(),
+                d.wantedIn(),
+                d.programme(),
+                d.usual(),
+                target,
+                d.pieces(),
+                d.ovens(),
+                d.frozen());
     }
 
     @Test
