@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { acrossPx, HALF_HOUR_LABEL_PX, perMinute, quarters } from '../src/drawing/lanes'
+import { acrossPx, HALF_HOUR_LABEL_PX, perMinute, quarters, rows } from '../src/drawing/lanes'
 
 const WIDTHS = [360, 620, 1180]
 
@@ -26,4 +26,13 @@ it.each([
 it('spreads its minutes over what the names leave', () => {
   const lanes = { from: -60, until: 12, width: 620 }
   expect(acrossPx(lanes, -59) - acrossPx(lanes, -60)).toBeCloseTo(perMinute(lanes))
+})
+
+it('lays what is in at once one under the other, and what follows behind', () => {
+  const dish = (inMin: number, readyMin: number) => ({ inMin, readyMin })
+  expect(rows([dish(-20, -5), dish(-60, -20), dish(-50, -10)])).toEqual([
+    [dish(-60, -20), dish(-20, -5)],
+    [dish(-50, -10)],
+  ])
+  expect(rows([])).toEqual([])
 })

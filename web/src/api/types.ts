@@ -69,6 +69,10 @@ export type EveningLine = Schemas['EveningLine']
 export type EveningView = Schemas['EveningView']
 export type EveningMove = Schemas['MoveInput']
 export type EveningFish = Schemas['EveningFishInput']
+export type EveningOven = Schemas['EveningOvenInput']
+export type EveningHands = Schemas['EveningHandsInput']
+/** What an evening may have at most, and what it usually has. */
+export type EveningEntry = Schemas['EveningEntry']
 export type EveningSide = Schemas['EveningSideInput']
 export type RunSheet = NonNullable<EveningView['sheet']>
 export type SheetStep = RunSheet['steps'][number]

@@ -35,3 +35,14 @@ export function quarters({ from, until }: Lanes, servedMinute: number): number[]
   const first = Math.ceil((from + servedMinute) / step) * step - servedMinute
   return Array.from({ length: Math.floor((until - first) / step) + 1 }, (_, i) => first + i * step)
 }
+
+/** Dishes one under the other where they are in at once: rows of such as follow one another, each until it is ready. */
+export function rows<T extends { inMin: number; readyMin: number }>(dishes: T[]): T[][] {
+  const packed: T[][] = []
+  for (const dish of [...dishes].sort((a, b) => a.inMin - b.inMin)) {
+    const free = packed.find((row) => row.at(-1)!.readyMin <= dish.inMin)
+    if (free) free.push(dish)
+    else packed.push([dish])
+  }
+  return packed
+}

@@ -192,6 +192,9 @@ export function useUnits() {
     },
     /** A rise in temperature as spoken: 9°. */
     rise,
+    /** A difference of temperatures as a bare figure of the shown unit, and back. */
+    risen: (kelvin: number) => Math.round(imperial() ? kelvin * 1.8 : kelvin),
+    fromRisen: (shown: number) => (imperial() ? shown / 1.8 : shown),
     /** Round figures of the shown unit along an axis, with where they lie in SI. */
     axis: (kind: Kind, fromSi: number, toSi: number, most: number) => {
       const { from, to } = unitOf(kind)

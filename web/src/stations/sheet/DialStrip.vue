@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { without } from '../../api/without'
 import { t } from '../../messages/say'
 import { minutesInWords } from '../../messages/time'
 import { useUnits } from '../../messages/units'
@@ -18,6 +19,7 @@ const ovens = computed(() =>
     const known = its.flatMap((d) => evenings.dials.filter((k) => k.ovenId === ovenId && k.dish === d.key))
     if (!known.length) return []
     const dials = known.map((k) => k.dialC)
+    const keepsC = evenings.view!.evening.ovens.find((o) => o.ovenId === ovenId)!.dialC
     // What is in already is past turning.
     const dialC = turned.value[ovenId] ?? (its.find((d) => !d.started) ?? its[0]!).dialC
     return [
@@ -27,6 +29,7 @@ const ovens = computed(() =>
         least: Math.min(...dials),
         most: Math.max(...dials),
         dialC,
+        keepsC,
         dishes: its.map((d) => ({
           key: d.key,
           name: d.name,
@@ -39,6 +42,15 @@ const ovens = computed(() =>
   }),
 )
 const STEP_C = 5
+/** Keeps an oven at one dial for everything, or lets each dish have its own again. */
+function keep(ovenId: number, dialC?: number) {
+  delete turned.value[ovenId]
+  void evenings.change({
+    ovens: evenings.view!.evening.ovens.map((o) =>
+      o.ovenId !== ovenId ? o : dialC === undefined ? without(o, 'dialC') : { ...o, dialC },
+    ),
+  })
+}
 </script>
 
 <template>
@@ -68,6 +80,15 @@ const STEP_C = 5
           <small v-else-if="!dish.then">{{ t('ui.sheet.not-there') }}</small>
         </li>
       </ul>
+      <p class="kept">
+        <template v-if="oven.keepsC !== undefined">
+          {{ t('ui.sheet.dial-stays', { dial: units.amount('heat', oven.keepsC) }) }}
+          <button class="quiet-action" @click="keep(oven.ovenId)">{{ t('ui.sheet.dial-free') }}</button>
+        </template>
+        <button v-if="oven.dialC !== oven.keepsC" class="quiet-action" @click="keep(oven.ovenId, oven.dialC)">
+          {{ t('ui.sheet.dial-keep', { oven: oven.name, dial: units.amount('heat', oven.dialC) }) }}
+        </button>
+      </p>
     </div>
   </section>
 </template>
@@ -110,6 +131,9 @@ li span {
 }
 small {
   color: var(--ink-soft);
+}
+.kept {
+  margin: 2px 0 0;
 }
 @media print {
   .strip {

@@ -2,14 +2,18 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import StepButtons from '../../components/StepButtons.vue'
-import type { EveningInput, EveningSide } from '../../api/types'
+import type { EveningFish, EveningInput, EveningSide } from '../../api/types'
 import { newId } from '../../api/id'
 import { t } from '../../messages/say'
 import { day, clock } from '../../messages/time'
 import { useBench } from '../../stores/bench'
 import { useEvenings } from '../../stores/evenings'
 import { useTray } from '../../stores/tray'
-import { dishOf } from './newEvening'
+import { dishOf, newSide } from './newEvening'
+import EveningCourses from './EveningCourses.vue'
+import EveningKitchen from './EveningKitchen.vue'
+import FishForm from './FishForm.vue'
+import FromBook from './FromBook.vue'
 import SideForm from './SideForm.vue'
 
 /** What is wanted: when, for how many, which dishes and sides, with which ovens and hands. */
@@ -19,6 +23,9 @@ const tray = useTray()
 const router = useRouter()
 const evening = computed(() => evenings.view!.evening)
 const side = ref<EveningSide | null>(null)
+const fish = ref<EveningFish | null>(null)
+const book = ref(false)
+const limits = computed(() => bench.catalogue?.evening)
 
 const two = (n: number) => String(n).padStart(2, '0')
 /** The moment of serving as a field for dates has it, on this screen's clock. */
@@ -31,34 +38,29 @@ function serve(text: string) {
   const at = new Date(text)
   if (!Number.isNaN(at.getTime())) change({ serveAt: at.toISOString() })
 }
+const add = (dishes: EveningFish[]) => change({ fish: [...evening.value.fish, ...dishes] })
 function fromBench() {
   const dish = dishOf(bench)
-  if (dish) change({ fish: [...evening.value.fish, dish] })
+  if (dish) add([dish])
 }
-function fromTray() {
-  const all = tray.aside.map((a) => ({
-    key: newId(),
-    title: a.title,
-    question: JSON.parse(JSON.stringify(a.question)),
-  }))
-  change({ fish: [...evening.value.fish, ...all] })
-}
-function toBench(key: string) {
-  const dish = evening.value.fish.find((f) => f.key === key)
+const fromTray = () =>
+  add(
+    tray.aside.map((a) => ({
+      key: newId(),
+      title: a.title,
+      question: JSON.parse(JSON.stringify(a.question)),
+    })),
+  )
+function toBench(dish: EveningFish) {
   const oven = bench.on.ovenId ?? bench.ovens[0]?.id
-  if (!dish || oven === undefined) return
+  if (oven === undefined) return
   bench.lay(dish.question, oven)
   void router.push('/bench')
 }
-const NEW_SIDE = (): EveningSide => ({
-  key: newId(),
-  title: '',
-  where: 'HOB',
-  prepareMin: 5,
-  cookMin: 20,
-  finishMin: 1,
-  waitsMin: 15,
-})
+function keepFish(kept: EveningFish) {
+  change({ fish: evening.value.fish.map((f) => (f.key === kept.key ? kept : f)) })
+  fish.value = null
+}
 function keepSide(kept: EveningSide) {
   const others = evening.value.sides.filter((s) => s.key !== kept.key)
   change({ sides: [...others, kept] })
@@ -69,31 +71,21 @@ const without = (key: string) =>
     fish: evening.value.fish.filter((f) => f.key !== key),
     sides: evening.value.sides.filter((s) => s.key !== key),
   })
-const shelves = (ovenId: number, by: number) =>
-  change({
-    ovens: evening.value.ovens.map((o) =>
-      o.ovenId === ovenId ? { ...o, shelves: Math.max(1, Math.min(6, o.shelves + by)) } : o,
-    ),
-  })
-function hands(by: number) {
-  const all = evening.value.hands
-  if (by > 0 && all.length < 8) {
-    change({
-      hands: [
-        ...all,
-        { name: all.length === 1 ? t('ui.sheet.helper') : t('ui.sheet.helper-n', { n: all.length }) },
-      ],
-    })
-  } else if (by < 0 && all.length > 1) change({ hands: all.slice(0, -1) })
+const several = computed(() => (evening.value.coursesMin?.length ?? 1) > 1)
+const courseOf = (dish: { course?: number }) =>
+  several.value ? t('ui.sheet.course-n', { n: (dish.course ?? 0) + 1 }) : ''
+const fishLine = (f: EveningFish) =>
+  [courseOf(f), f.frozen ? t('ui.sheet.frozen') : ''].filter(Boolean).join(', ')
+const sideLine = (s: EveningSide) => {
+  const how =
+    s.where === 'COLD'
+      ? t('ui.sheet.cold')
+      : t('ui.sheet.side-line', {
+          where: s.where === 'HOB' ? t('ui.sheet.on-the-hob') : t('ui.sheet.in-the-oven'),
+          minutes: s.cookMin,
+        })
+  return [courseOf(s), how].filter(Boolean).join(', ')
 }
-const ovenName = (id: number) => bench.allOvens.find((o) => o.id === id)?.name ?? ''
-const sideLine = (s: EveningSide) =>
-  s.where === 'COLD'
-    ? t('ui.sheet.cold')
-    : t('ui.sheet.side-line', {
-        where: s.where === 'HOB' ? t('ui.sheet.on-the-hob') : t('ui.sheet.in-the-oven'),
-        minutes: s.cookMin,
-      })
 const refusals = computed(() => Object.values(evenings.refused))
 </script>
 
@@ -136,10 +128,12 @@ const refusals = computed(() => Object.values(evenings.refused))
           less: t('ui.sheet.guest-less'),
           more: t('ui.sheet.guest-more'),
         }"
-        @less="change({ guests: Math.max(1, evening.guests - 1) })"
-        @more="change({ guests: Math.min(500, evening.guests + 1) })"
+        :least="evening.guests <= 1"
+        :most="evening.guests >= (bench.limits?.mostGuests ?? 1)"
+        @step="(by) => change({ guests: evening.guests + by })"
       />
     </div>
+    <EveningCourses />
     <label class="risk">
       <input
         type="checkbox"
@@ -153,7 +147,9 @@ const refusals = computed(() => Object.values(evenings.refused))
     <h2>{{ t('ui.sheet.fish') }}</h2>
     <ul>
       <li v-for="dish in evening.fish" :key="dish.key">
-        <button class="title" data-typed @click="toBench(dish.key)">{{ dish.title }}</button>
+        <button class="title" @click="fish = { ...dish }">
+          <span data-typed>{{ dish.title }}</span> <small v-if="fishLine(dish)">{{ fishLine(dish) }}</small>
+        </button>
         <button
           class="quiet-action"
           :aria-label="t('ui.sheet.leave-out-this', { dish: dish.title })"
@@ -164,6 +160,7 @@ const refusals = computed(() => Object.values(evenings.refused))
       </li>
     </ul>
     <button class="quiet-action" @click="fromBench">{{ t('ui.sheet.from-bench') }}</button>
+    <button class="quiet-action" @click="book = true">{{ t('ui.sheet.from-book') }}</button>
     <button v-if="tray.aside.length" class="quiet-action" @click="fromTray">
       {{ t('ui.sheet.from-tray') }}
     </button>
@@ -183,37 +180,15 @@ const refusals = computed(() => Object.values(evenings.refused))
         </button>
       </li>
     </ul>
-    <button class="quiet-action" @click="side = NEW_SIDE()">{{ t('ui.sheet.add-side') }}</button>
+    <button class="quiet-action" :disabled="!limits" @click="side = newSide(limits!)">
+      {{ t('ui.sheet.add-side') }}
+    </button>
 
-    <h2>{{ t('ui.sheet.kitchen') }}</h2>
-    <div v-for="oven in evening.ovens" :key="oven.ovenId" class="field">
-      <span>{{ t('ui.sheet.shelves', { oven: ovenName(oven.ovenId) }) }}</span>
-      <StepButtons
-        :value="oven.shelves"
-        :names="{
-          value: t('ui.sheet.shelves', { oven: ovenName(oven.ovenId) }),
-          less: t('ui.sheet.shelf-less', { oven: ovenName(oven.ovenId) }),
-          more: t('ui.sheet.shelf-more', { oven: ovenName(oven.ovenId) }),
-        }"
-        @less="shelves(oven.ovenId, -1)"
-        @more="shelves(oven.ovenId, 1)"
-      />
-    </div>
-    <div class="field">
-      <span>{{ t('ui.sheet.hands') }}</span>
-      <StepButtons
-        :value="evening.hands.length"
-        :names="{
-          value: t('ui.sheet.hands'),
-          less: t('ui.sheet.hands-less'),
-          more: t('ui.sheet.hands-more'),
-        }"
-        @less="hands(-1)"
-        @more="hands(1)"
-      />
-    </div>
+    <EveningKitchen />
     <button class="quiet-action" @click="evenings.forget()">{{ t('ui.sheet.forget') }}</button>
     <SideForm v-if="side" :side="side" @keep="keepSide" @close="side = null" />
+    <FishForm v-if="fish" :fish="fish" @keep="keepFish" @bench="toBench(fish)" @close="fish = null" />
+    <FromBook v-if="book" @add="(dish) => (add([dish]), (book = false))" @close="book = false" />
   </section>
 </template>
 
@@ -229,13 +204,19 @@ ul {
   padding: 0;
   list-style: none;
 }
-li,
-.field {
+li {
   display: flex;
   align-items: center;
   justify-content: space-between;
   gap: 8px;
   min-height: 44px;
+}
+.field {
+  display: grid;
+  align-items: center;
+  grid-template-columns: minmax(0, 1fr) 148px;
+  gap: 8px;
+  min-height: 48px;
 }
 li {
   border-bottom: 1px solid var(--rule);
@@ -279,9 +260,6 @@ select {
   display: block;
   font-size: 14px;
   color: var(--ink-soft);
-}
-.field :deep(button) {
-  min-width: 44px;
 }
 .risk {
   display: flex;

@@ -25,7 +25,8 @@ onMounted(async () => {
   await Promise.all([bench.open(), evenings.open()])
   opened.value = true
 })
-const begin = () => void evenings.begin(newEvening(bench))
+const entry = computed(() => bench.catalogue?.evening)
+const begin = () => entry.value && void evenings.begin(newEvening(bench, entry.value))
 const print = () => window.print()
 useKeys({ z: () => void evenings.undo() })
 </script>
@@ -36,7 +37,7 @@ useKeys({ z: () => void evenings.undo() })
     <div v-if="opened && !evenings.id" class="none">
       <h1>{{ t('ui.sheet.no-evening') }}</h1>
       <p>{{ t('ui.sheet.no-evening-how') }}</p>
-      <button class="main-action" @click="begin">{{ t('ui.sheet.plan-one') }}</button>
+      <button class="main-action" :disabled="!entry" @click="begin">{{ t('ui.sheet.plan-one') }}</button>
     </div>
     <template v-else-if="view">
       <h1 class="unseen" data-typed>{{ view.evening.name }}</h1>
@@ -57,7 +58,7 @@ useKeys({ z: () => void evenings.undo() })
           }}</a>
           <button class="quiet-action" @click="shopping = true">{{ t('ui.sheet.shopping') }}</button>
           <button class="quiet-action" @click="print">{{ t('ui.sheet.print') }}</button>
-          <button class="quiet-action" :disabled="!opened" @click="begin">
+          <button class="quiet-action" :disabled="!opened || !entry" @click="begin">
             {{ t('ui.sheet.another') }}
           </button>
         </div>

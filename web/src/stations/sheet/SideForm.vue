@@ -5,6 +5,9 @@ import ChoiceField from '../../components/ChoiceField.vue'
 import NumberField from '../../components/NumberField.vue'
 import SideDialog from '../../components/SideDialog.vue'
 import { t } from '../../messages/say'
+import { useUnits } from '../../messages/units'
+import { useBench } from '../../stores/bench'
+import CourseField from './CourseField.vue'
 
 /** A side or another task: where it cooks and for how long, how much work it is, how long it can wait. */
 const props = defineProps<{ side: EveningSide }>()
@@ -17,10 +20,13 @@ const WHERE: { value: EveningSide['where']; words: string }[] = [
   { value: 'OVEN', words: t('ui.sheet.in-the-oven') },
   { value: 'COLD', words: t('ui.sheet.cold') },
 ]
-const USUAL_C = 200
+const bench = useBench()
+const units = useUnits()
+const usual = computed(() => bench.catalogue!.evening.side)
 function where(value: EveningSide['where']) {
-  mine.value = { ...mine.value, where: value, cookMin: value === 'COLD' ? 0 : mine.value.cookMin || 20 }
-  if (value === 'OVEN') mine.value.dialC ??= USUAL_C
+  const cookMin = value === 'COLD' ? 0 : mine.value.cookMin || usual.value.cookMin
+  mine.value = { ...mine.value, where: value, cookMin }
+  if (value === 'OVEN') mine.value.dialC ??= usual.value.dialC
 }
 const set = (part: Partial<EveningSide>) => (mine.value = { ...mine.value, ...part })
 </script>
@@ -51,7 +57,20 @@ const set = (part: Partial<EveningSide>) => (mine.value = { ...mine.value, ...pa
         :label="t('ui.sheet.dial')"
         kind="heat"
         :model-value="mine.dialC ?? null"
-        @update:model-value="(v) => set({ dialC: v ?? USUAL_C })"
+        @update:model-value="(v) => set({ dialC: v ?? usual.dialC })"
+      />
+      <NumberField
+        v-if="mine.where === 'OVEN'"
+        :label="t('ui.sheet.dial-give')"
+        :sign="units.unit('heat').sign"
+        :model-value="units.risen(mine.giveC ?? usual.giveC)"
+        @update:model-value="(v) => set({ giveC: v === null ? usual.giveC : units.fromRisen(v) })"
+      />
+      <NumberField
+        v-if="mine.where === 'OVEN'"
+        :label="t('ui.sheet.trays')"
+        :model-value="mine.shelves ?? 1"
+        @update:model-value="(v) => set({ shelves: Math.max(1, Math.round(v ?? 1)) })"
       />
       <NumberField
         :label="t('ui.sheet.finish-min')"
@@ -65,6 +84,13 @@ const set = (part: Partial<EveningSide>) => (mine.value = { ...mine.value, ...pa
         :model-value="mine.waitsMin"
         @update:model-value="(v) => set({ waitsMin: v ?? 0 })"
       />
+      <NumberField
+        :label="t('ui.sheet.ahead')"
+        :sign="t('ui.sheet.hours-short')"
+        :model-value="mine.aheadH ?? null"
+        @update:model-value="(v) => set({ aheadH: v ?? 0 })"
+      />
+      <CourseField :course="mine.course ?? 0" @choose="(course) => set({ course })" />
     </div>
     <button class="main-action" :disabled="!mine.title.trim()" @click="emit('keep', mine)">
       {{ t('ui.sheet.keep') }}

@@ -2,7 +2,8 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { SheetDish } from '../../api/types'
-import { acrossPx, perMinute, quarters } from '../../drawing/lanes'
+import { acrossPx, LEFT_PX, perMinute, quarters, rows } from '../../drawing/lanes'
+import { title } from '../../drawing/title'
 import { t } from '../../messages/say'
 import { clock } from '../../messages/time'
 import { useUnits } from '../../messages/units'
@@ -44,16 +45,6 @@ interface Lane {
   name: string
   rows: SheetDish[][]
   y: number
-}
-/** Dishes one under the other where they are in at once. */
-function rows(dishes: SheetDish[]): SheetDish[][] {
-  const packed: SheetDish[][] = []
-  for (const dish of [...dishes].sort((a, b) => a.inMin - b.inMin)) {
-    const free = packed.find((row) => row.at(-1)!.readyMin <= dish.inMin)
-    if (free) free.push(dish)
-    else packed.push([dish])
-  }
-  return packed
 }
 const lanes = computed<Lane[]>(() => {
   const named = view.value.evening.ovens.map(({ ovenId }) => ({
@@ -111,6 +102,18 @@ function drop(dish: SheetDish) {
   pin(dish, by)
 }
 const dialOf = (dish: SheetDish) => (dish.dialC ? units.amount('heat', dish.dialC) : '')
+/** The dish and its dial, where they are not written over another dish nor beyond the drawing. */
+function titleOf(dish: SheetDish, row: SheetDish[]) {
+  const at = row.indexOf(dish)
+  const before = row[at - 1]
+  const after = row[at + 1]
+  return title(dish.name, dialOf(dish), {
+    from: x(dish.inMin),
+    until: x(dish.likelyMin),
+    left: before ? x(before.readyMin) : LEFT_PX,
+    right: after ? x(after.inMin) : wide.value,
+  })
+}
 const said = (dish: SheetDish) =>
   t('ui.sheet.bar', {
     dish: dish.name,
@@ -176,8 +179,16 @@ const said = (dish: SheetDish) =>
               :width="Math.max(2, x(dish.noLaterThanMin) - x(dish.checkFromMin))"
               height="28"
             />
-            <text class="title" data-typed :x="x(dish.inMin) + 5" y="18">
-              {{ dish.name }} {{ dialOf(dish) }}
+            <text
+              v-for="written in [titleOf(dish, row)]"
+              :key="written.text"
+              class="title"
+              data-typed
+              :x="written.x"
+              y="18"
+              :text-anchor="written.anchor"
+            >
+              {{ written.text }}
             </text>
           </g>
         </template>

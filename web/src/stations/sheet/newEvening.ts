@@ -1,11 +1,9 @@
-import type { EveningFish, EveningInput } from '../../api/types'
+import type { EveningEntry, EveningFish, EveningInput, EveningSide } from '../../api/types'
 import { newId } from '../../api/id'
 import { t } from '../../messages/say'
 import type { useBench } from '../../stores/bench'
 
 const EVENING_HOUR = 20
-const SHELVES = 2
-const BURNERS = 4
 const HOURS_BEFORE = 2
 
 /** Tonight at eight, or tomorrow where that is too soon. */
@@ -23,8 +21,21 @@ export function dishOf(bench: ReturnType<typeof useBench>): EveningFish | null {
     : null
 }
 
+/** A side to begin with: a pot of something. */
+export function newSide({ side }: EveningEntry): EveningSide {
+  return {
+    key: newId(),
+    title: '',
+    where: 'HOB',
+    prepareMin: side.prepareMin,
+    cookMin: side.cookMin,
+    finishMin: side.finishMin,
+    waitsMin: side.waitsMin,
+  }
+}
+
 /** An evening to begin with: what lies on the bench, every oven of the kitchen, one cook. */
-export function newEvening(bench: ReturnType<typeof useBench>): EveningInput {
+export function newEvening(bench: ReturnType<typeof useBench>, entry: EveningEntry): EveningInput {
   const dish = dishOf(bench)
   return {
     name: t('ui.sheet.tonight'),
@@ -34,8 +45,8 @@ export function newEvening(bench: ReturnType<typeof useBench>): EveningInput {
     coursesMin: [0],
     fish: dish ? [dish] : [],
     sides: [],
-    ovens: bench.ovens.slice(0, 6).map((oven) => ({ ovenId: oven.id, shelves: SHELVES })),
-    burners: BURNERS,
+    ovens: bench.ovens.slice(0, entry.mostOvens).map((oven) => ({ ovenId: oven.id, shelves: entry.shelves })),
+    burners: entry.burners,
     hands: [{ name: t('ui.sheet.cook') }],
   }
 }

@@ -25,6 +25,10 @@ public final class EveningLoad {
 
     /* How long the plans before are waited for. */
     private static final Duration PLANNED = Duration.ofMinutes(10);
+
+    /* A screen hears of what has changed four times a second. */
+    private static final long LOOKS_MS = 250;
+
     private static final String FISH = """
             {"key": "hake", "title": "Hake", "question":
               {"piece": {"species": "hake", "cut": "PORTION", "thicknessMm": %d}, "dress": {"kind": "OPEN_TRAY"},
@@ -105,7 +109,7 @@ public final class EveningLoad {
         HttpResponse<String> answer = ask("POST", "/api/evenings/" + id + "/moves", move);
         String view = answer.body();
         while (!view.contains("\"sheet\":") || view.contains("\"key\":\"potatoes.PREPARE\"")) {
-            TimeUnit.MILLISECONDS.sleep(20);
+            TimeUnit.MILLISECONDS.sleep(LOOKS_MS);
             view = ask("GET", "/api/evenings/" + id, "").body();
         }
         return (System.nanoTime() - from) / 1e6;

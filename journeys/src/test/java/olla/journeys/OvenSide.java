@@ -17,6 +17,8 @@ final class OvenSide {
     static final Part CHECK = Part.region("The check");
     static final Part CUE = Part.of("button").in(CHECK);
     static final Part VERDICT = Part.of("status").in(CHECK);
+    static final Part THERMOMETER = Part.field("A thermometer says");
+    static final Part NOTE_IT = Part.button("Note it");
     static final Part APART = Part.of("list", "Pieces that are out").in(ALL);
     static final Part CARVING = Part.region("Carving");
     static final Part CARVING_SAYS = Part.of("heading").in(CARVING);

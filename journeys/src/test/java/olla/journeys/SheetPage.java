@@ -14,6 +14,12 @@ final class SheetPage {
     static final Part WANTED = Part.region("What is wanted");
     static final Part NAME = Part.field("Name of the evening");
     static final Part ADD_SIDE = Part.button("Add a side");
+    static final Part KITCHEN = Part.button("Ovens, trays, burners, hours");
+    static final Part FROM_BOOK = Part.button("Add from the book or the log");
+    static final Part SHORT = Part.of("alert").in(Part.drawn(".word"));
+    static final Part MOVED = Part.drawn(".word").saying("oved: ");
+    static final Part DIALS = Part.region("One dial for all in an oven");
+    static final Part KEEP_DIAL = Part.of("button").in(DIALS);
     static final Part FORGET = Part.button("Throw this evening away");
 
     private SheetPage() {}
@@ -21,6 +27,11 @@ final class SheetPage {
     /** A dish or a side in the drawing. */
     static Part bar(String title) {
         return Part.button(title).in(DRAWING);
+    }
+
+    /** A fish dish of what is wanted, counted from 1. */
+    static Part wanted(int number) {
+        return Part.drawn(".evening ul:first-of-type li:nth-child(" + number + ") .title");
     }
 
     /** A step of the list, by its key. */

@@ -29,8 +29,11 @@ public record Evening(int guests, List<Double> coursesMin, List<FishDish> fish, 
     /** More courses are not planned for at once. */
     public static final int MOST_COURSES = 5;
 
-    private static final double LEAST_BETWEEN_MIN = 10;
-    private static final double LONGEST_MIN = 240;
+    /** No course is served sooner after another, minutes. */
+    public static final double LEAST_BETWEEN_MIN = 10;
+
+    /** No course is served later after the first, minutes. */
+    public static final double LONGEST_MIN = 240;
 
     /** @throws olla.core.messages.RefusedInput where there is too much of something, or two have one key */
     public Evening {

@@ -21,6 +21,9 @@ public record Kitchen(List<EveningOven> ovens, int burners, List<Hands> hands) {
     /** More burners has no hob of a house (common practice, no source). */
     public static final int MOST_BURNERS = 12;
 
+    /** As many where nobody said (common practice, no source). */
+    public static final int USUAL_BURNERS = 4;
+
     /** More hands are not planned for at once. */
     public static final int MOST_HANDS = 8;
 

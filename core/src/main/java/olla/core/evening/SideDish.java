@@ -52,6 +52,21 @@ public record SideDish(
     /** How far the dial may lie off where nobody said, °C (common practice, no source). */
     public static final double USUAL_GIVE_C = 20;
 
+    /** A pot of something where nobody said: hands, on the hob, hands again, how long it can wait, minutes (common practice, no source). */
+    public static final double USUAL_PREPARING_MIN = 5;
+
+    /** See {@link #USUAL_PREPARING_MIN}. */
+    public static final double USUAL_COOKING_MIN = 20;
+
+    /** See {@link #USUAL_PREPARING_MIN}. */
+    public static final double USUAL_FINISHING_MIN = 1;
+
+    /** See {@link #USUAL_PREPARING_MIN}. */
+    public static final double USUAL_WAIT_MIN = 15;
+
+    /** What a tray of vegetables is roasted at where nobody said, still oven, °C (common practice, no source). */
+    public static final double USUAL_DIAL_C = 200;
+
     /* How far what is said of its minutes may be out, one standard deviation as a share of them (common practice, no source). */
     private static final double DOUBT_SHARE = 0.1;
 
@@ -59,6 +74,7 @@ public record SideDish(
     private static final double LONGEST_FINISHING_MIN = 60;
     private static final double MOST_GIVE_C = 60;
     private static final double LONGEST_AHEAD_H = 96;
+
     /** @throws olla.core.messages.RefusedInput where a number is out of range */
     public SideDish {
         Refusals refusals = new Refusals()

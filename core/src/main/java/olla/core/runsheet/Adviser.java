@@ -99,7 +99,7 @@ final class Adviser {
                 Decision one = decisions[i];
                 if (one != null && one.oven() == its.oven() && one.dialC() == its.dialC()) {
                     other[i] = one.at(one.dialC() + by);
-                    can &= problem.chains().get(i).baking(one.oven(), one.dialC() + by) != null;
+                    can &= problem.chains().get(i).goes(one.oven(), one.dialC() + by);
                 }
             }
             if (can) {

@@ -37,7 +37,7 @@ final class Chain {
     }
 
     /** One oven it may go into, with what it takes there at each dial it has; by dial over {@link Dial#CELSIUS_STEP}. */
-    private record Option(int shelves, double wantedC, Baking[] byDial) {}
+    private record Option(EveningOven oven, int shelves, double wantedC, Baking[] byDial) {}
 
     private final String key;
     private final Message name;
@@ -76,6 +76,7 @@ final class Chain {
         for (int i = 0; i < options.length; i++) {
             EveningOven oven = evening.kitchen().ovens().get(i);
             options[i] = option(
+                    oven,
                     oven.shelvesFor(dish.piece(), dish.pieces()),
                     dish.wantedC(oven.kind()),
                     tables.of(key, oven.key()));
@@ -106,19 +107,19 @@ final class Chain {
         for (int i = 0; i < options.length; i++) {
             EveningOven oven = evening.kitchen().ovens().get(i);
             double wanted = side.dialC() - (oven.kind() == OvenKind.FAN ? Dial.FAN_LOWER_C : 0);
-            options[i] = option(side.shelves(), wanted, tables.of(key, oven.key()));
+            options[i] = option(oven, side.shelves(), wanted, tables.of(key, oven.key()));
         }
         bestMarginMin = 0;
     }
 
-    private static Option option(int shelves, double wantedC, List<Baking> bakings) {
+    private static Option option(EveningOven oven, int shelves, double wantedC, List<Baking> bakings) {
         if (bakings.isEmpty()) {
             return null;
         }
         int most = (int) bakings.get(bakings.size() - 1).tempC() / Dial.CELSIUS_STEP;
         Baking[] byDial = new Baking[most + 1];
         bakings.forEach(b -> byDial[(int) Math.round(b.tempC()) / Dial.CELSIUS_STEP] = b);
-        return new Option(shelves, wantedC, byDial);
+        return new Option(oven, shelves, wantedC, byDial);
     }
 
     private static double margin(Option[] options) {
@@ -209,13 +210,17 @@ final class Chain {
                 : option.byDial()[at];
     }
 
-    /** What it takes there at the dial nearest to this one; null where it does not go there. */
+    /** What it takes there at the dial nearest to this one, whether or not that may be planned; null where it does not go there. */
     Baking nearest(int oven, double dialC) {
         Baking found = null;
-        for (int dial : dials(oven)) {
-            if (found == null || Math.abs(dial - dialC) < Math.abs(found.tempC() - dialC)) {
-                found = baking(oven, dial);
-            }
+        Option option = options[oven];
+        if (option == null) {
+            return null;
+        }
+        for (Baking baking : option.byDial()) {
+            boolean nearer = baking != null
+                    && (found == null || Math.abs(baking.tempC() - dialC) < Math.abs(found.tempC() - dialC));
+            found = nearer ? baking : found;
         }
         return found;
     }
@@ -233,8 +238,13 @@ final class Chain {
     /** Ovens it may go into. */
     int[] ovens() {
         return IntStream.range(0, options.length)
-                .filter(i -> options[i] != null)
+                .filter(i -> dials(i).length > 0)
                 .toArray();
+    }
+
+    /** Whether it may go in there at this dial. */
+    boolean goes(int oven, int dialC) {
+        return baking(oven, dialC) != null && options[oven].oven().allows(dialC);
     }
 
     /** Dials it may have there, °C. */
@@ -243,8 +253,8 @@ final class Chain {
         return option == null
                 ? new int[0]
                 : IntStream.range(0, option.byDial().length)
-                        .filter(i -> option.byDial()[i] != null)
                         .map(i -> i * Dial.CELSIUS_STEP)
+                        .filter(dial -> goes(oven, dial))
                         .toArray();
     }
 

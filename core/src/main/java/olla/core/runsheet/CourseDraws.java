@@ -55,18 +55,32 @@ final class CourseDraws {
     }
 
     /**
+     * When a dish is out in each of the draws.
+     *
+     * @param dish which of the chains
+     * @param likelyMin when on the average
+     * @param sdMin standard deviation of that, minutes
+     * @param soonestMin it is not out sooner
+     */
+    static double[] outs(int dish, double likelyMin, double sdMin, double soonestMin) {
+        double[] its = new double[DRAWS];
+        for (int k = 0; k < DRAWS; k++) {
+            its[k] = Math.max(soonestMin, likelyMin + sdMin * NORMAL[dish % ORDERS][k]);
+        }
+        return its;
+    }
+
+    /**
      * Adds a dish.
      *
      * @param dish which of the chains
-     * @param readyMin when it is ready on the average
-     * @param sdMin standard deviation of that, minutes
-     * @param soonestMin it is not ready sooner
+     * @param outMin when it is out, by draw
+     * @param afterMin how long from there until it is ready, minutes
      */
-    void add(int dish, double readyMin, double sdMin, double soonestMin) {
-        double[] normal = NORMAL[dish % ORDERS];
+    void add(int dish, double[] outMin, double afterMin) {
         double[] its = new double[DRAWS];
         for (int k = 0; k < DRAWS; k++) {
-            its[k] = Math.max(soonestMin, readyMin + sdMin * normal[k]);
+            its[k] = outMin[k] + afterMin;
             served[k] = Math.max(served[k], its[k]);
         }
         ready[dish] = its;

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.stream.IntStream;
 import olla.core.evening.Baking;
 import olla.core.evening.HandTimes;
-import olla.core.oven.OvenEvents;
 
 /**
  * Makes of what is decided a whole evening: when each dish is in and out follows from when it is to be ready, hands that have to
@@ -14,11 +13,6 @@ import olla.core.oven.OvenEvents;
  * it. Says what that costs. A function of its input; one object for one plan.
  */
 final class Decoder {
-
-    /* A shut oven that is turned down cools by this, minutes, with its door ajar (order of magnitude, from memory), and is
-    taken for cool when so near, K. */
-    private static final double COOLS_BY_MIN = 5;
-    private static final double NEAR_K = 5;
 
     /* What costs as much as a minute in which everybody waits (ours, no source; those of waiting tried on random evenings): a minute
     longer on the pass than can be, planned so; a minute that a course is late on the average; a minute longer than can be on the
@@ -36,11 +30,19 @@ final class Decoder {
     static final double HANDS_LATE_MIN = 1.5;
     static final double HANDS_SD_MIN = 1.5;
 
+    /* A kitchen strays further from what was reckoned than is believed of it: by so much, of a standard deviation (ours; of 86 fish of
+    random evenings). */
+    static final double STRAYS = 1.5;
+
     /* What cannot be at all, minutes. */
     private static final double NEVER = 1000;
 
     /* Between what hands do before the heat and what needs it done, minutes (common practice, no source). */
     private static final double SPARE_MIN = 3;
+
+    /* Work is slower than thought as often as not: what would leave no room for that is begun sooner, where it can be (common practice,
+    no source). */
+    private static final double ROOM = 1.25;
 
     /* What hands are at takes at least so much longer, minutes. */
     private static final double NOT_DONE_YET_MIN = 0.5;
@@ -54,20 +56,16 @@ final class Decoder {
     private final double[] out;
     private final double[] ready;
     private final double[] late;
+    private final double[] plated;
+    private final double[][] outs;
     private final boolean[] decided;
     private final HandClock hands;
     private final List<Placed> placed = new ArrayList<>();
-    private final List<Use> uses = new ArrayList<>();
+    private final List<OvenUse> uses = new ArrayList<>();
+    private Queue queue;
     private double broken;
     private double lateMin;
     private double harm;
-
-    /** An oven or the hob in use. */
-    private record Use(int chain, int oven, Baking.Where where, double from, double until, double dialC, int shelves) {
-        double meets(Use other) {
-            return Math.min(until, other.until) - Math.max(from, other.from);
-        }
-    }
 
     /** @param decisions by chain; null for one that is left out of the reckoning */
     Decoder(Problem problem, Decision[] decisions) {
@@ -80,8 +78,10 @@ final class Decoder {
         this.in = new double[count];
         this.out = new double[count];
         this.ready = new double[count];
+        this.outs = new double[count][];
         this.decided = new boolean[count];
         this.late = new double[problem.evening().coursesMin().size()];
+        this.plated = new double[late.length];
         this.hands = new HandClock(problem);
         for (int i = 0; i < count; i++) {
             decided[i] = decisions[i] != null || !problem.open(chains.get(i));
@@ -90,6 +90,8 @@ final class Decoder {
         doors();
         atTheHeat();
         ovens();
+        queue = new Queue(
+                count, uses, problem.shelves(), problem.evening().kitchen().burners());
         for (int course = 0; course < late.length; course++) {
             course(course);
         }
@@ -120,6 +122,11 @@ final class Decoder {
 
     double ready(int chain) {
         return ready[chain];
+    }
+
+    /** When the plating of a course begins. */
+    double plated(int course) {
+        return plated[course];
     }
 
     /** How late a course is, minutes. */
@@ -164,7 +171,9 @@ final class Decoder {
             Decision decision = decisions[i];
             double minutes = chain.hobMin();
             if (chain.heat() == Chain.Heat.OVEN) {
-                baking[i] = chain.baking(decision.oven(), decision.dialC());
+                baking[i] = chain.goes(decision.oven(), decision.dialC())
+                        ? chain.baking(decision.oven(), decision.dialC())
+                        : null;
                 if (baking[i] == null) {
                     broken += NEVER;
                     decided[i] = false;
@@ -322,13 +331,13 @@ final class Decoder {
     private void uses(int i, int oven, boolean isOut) {
         if (chains.get(i).heat() == Chain.Heat.HOB) {
             if (!isOut) {
-                uses.add(new Use(i, Decision.NO_OVEN, Baking.Where.HOB, in[i], out[i], 0, 1));
+                uses.add(new OvenUse(i, Decision.NO_OVEN, Baking.Where.HOB, in[i], out[i], 0, 1));
             }
             return;
         }
         double stretch = (out[i] - in[i]) / baking[i].minutes();
         for (Baking.Span span : baking[i].spans()) {
-            uses.add(new Use(
+            uses.add(new OvenUse(
                     i,
                     span.where() == Baking.Where.HOB ? Decision.NO_OVEN : oven,
                     span.where(),
@@ -342,7 +351,7 @@ final class Decoder {
     /* What an oven cannot do: two dials, more trays than shelves, be hot at once. */
     private void ovens() {
         for (int a = 0; a < uses.size(); a++) {
-            Use one = uses.get(a);
+            OvenUse one = uses.get(a);
             if (one.where() == Baking.Where.HOB) {
                 crowded(one, problem.evening().kitchen().burners());
                 continue;
@@ -350,7 +359,7 @@ final class Decoder {
             crowded(one, problem.evening().kitchen().ovens().get(one.oven()).shelves());
             cold(one);
             for (int b = a + 1; b < uses.size(); b++) {
-                Use other = uses.get(b);
+                OvenUse other = uses.get(b);
                 if (other.oven() != one.oven() || other.chain() == one.chain()) {
                     continue;
                 }
@@ -360,7 +369,7 @@ final class Decoder {
                 double meets = one.meets(other);
                 boolean grill = one.where() == Baking.Where.GRILL || other.where() == Baking.Where.GRILL;
                 if (meets > 1e-9 && (grill || one.dialC() != other.dialC())) {
-                    broken += meets + NEAR_K * (grill ? 0 : 1);
+                    broken += meets + OvenUse.NEAR_K * (grill ? 0 : 1);
                 } else if (meets <= 1e-9 && !grill && one.dialC() != other.dialC()) {
                     turned(one, other, -meets);
                 }
@@ -368,37 +377,28 @@ final class Decoder {
         }
     }
 
-    private boolean settled(Use use) {
+    private boolean settled(OvenUse use) {
         return started(use.chain());
     }
 
-    private void turned(Use one, Use other, double gap) {
-        Use first = one.from() < other.from() ? one : other;
-        Use second = first == one ? other : one;
-        double short_ = turningMin(first.dialC(), second.dialC()) - gap;
+    private void turned(OvenUse one, OvenUse other, double gap) {
+        OvenUse first = one.from() < other.from() ? one : other;
+        OvenUse second = first == one ? other : one;
+        double short_ = OvenUse.turningMin(first.dialC(), second.dialC()) - gap;
         if (short_ > 0) {
             broken += short_;
         }
         harm += TURNED;
     }
 
-    /** How long an oven takes from one dial to another, minutes. */
-    static double turningMin(double fromC, double toC) {
-        return toC >= fromC
-                ? OvenEvents.heatingMinutes(fromC, toC)
-                : COOLS_BY_MIN * Math.log(Math.max(1, (fromC - toC) / NEAR_K));
-    }
-
-    private void crowded(Use use, int room) {
+    private void crowded(OvenUse use, int room) {
         if (settled(use)) {
             return;
         }
         int there = 0;
         double shortest = use.until() - use.from();
-        for (Use other : uses) {
-            boolean same = other.oven() == use.oven()
-                    && (other.where() == Baking.Where.HOB) == (use.where() == Baking.Where.HOB);
-            if (same && other.from() <= use.from() + 1e-9 && other.until() > use.from() + 1e-9) {
+        for (OvenUse other : uses) {
+            if (other.sharesRoom(use) && other.isIn(use.from())) {
                 there += other.shelves();
                 shortest = Math.min(shortest, other.until() - use.from());
             }
@@ -407,9 +407,9 @@ final class Decoder {
     }
 
     /* It is not hot sooner than it can be. */
-    private void cold(Use use) {
+    private void cold(OvenUse use) {
         if (!settled(use) && use.where() == Baking.Where.OVEN) {
-            double hot = facts.nowMin() + turningMin(problem.hotC(use.oven()), use.dialC());
+            double hot = facts.nowMin() + OvenUse.turningMin(problem.hotC(use.oven()), use.dialC());
             broken += Math.max(0, hot - use.from());
         }
     }
@@ -421,8 +421,8 @@ final class Decoder {
                 .boxed()
                 .sorted(Comparator.comparingDouble(i -> out[i]))
                 .toList();
-        double plated = problem.platedFrom(course);
-        double from = plated;
+        double last = problem.lastPlatedFrom(course);
+        double from = problem.platedFrom(course);
         for (int i : its) {
             if (chains.get(i).heat() != Chain.Heat.NONE) {
                 after(i);
@@ -430,15 +430,16 @@ final class Decoder {
             }
         }
         String step = course + "." + Kind.PLATE;
-        late[course] = Math.max(0, from - plated);
+        late[course] = Math.max(0, from - last);
         if (!facts.settled(step)) {
             Double pinned = facts.pinned().get(step);
             from = Math.max(Math.max(from, facts.nowMin()), pinned == null ? from : pinned);
-            late[course] = Math.max(0, from - plated);
+            late[course] = Math.max(0, from - last);
             double until = from + problem.platingMin(course);
             placed.add(new Placed(-1, Kind.PLATE, 0, course, from, until, until - from, Decision.NO_OVEN, 0));
             hands.work(from, until);
         }
+        plated[course] = from;
         lateMin += late[course];
         waits(course, its, from);
     }
@@ -464,10 +465,10 @@ final class Decoder {
         }
     }
 
-    /* Carved as late as can be, since it cools; drained at once. */
+    /* Carved late, since it cools, but not so late that slow hands would keep everybody waiting; drained at once. */
     private double begins(Chain chain, double from) {
         double last = chain.after() == Kind.CARVE
-                ? hands.slotBefore(problem.platedFrom(chain.course()), chain.afterMin())
+                ? hands.slotBefore(problem.platedFrom(chain.course()), ROOM * chain.afterMin())
                 : from - 1;
         return last >= from ? last : hands.slotAfter(from, chain.afterMin());
     }
@@ -497,17 +498,46 @@ final class Decoder {
     }
 
     private void add(CourseDraws draws, int i) {
-        if (isOut(i)) {
-            draws.add(i, soonest(i), 0, soonest(i));
-            return;
+        draws.add(i, outs(i), soonest(i) - out[i]);
+    }
+
+    /* When a dish is out in each of the draws: hands are late, and what is before it in its place may be. */
+    private double[] outs(int i) {
+        if (outs[i] == null) {
+            outs[i] = isOut(i) ? CourseDraws.outs(i, out[i], 0, out[i]) : stillIn(i);
         }
-        double after = soonest(i) - out[i];
-        double likely = started(i) ? facts.baked().get(chains.get(i).key()).likelyMin() : out[i];
-        draws.add(
-                i,
-                likely + after + HANDS_LATE_MIN,
-                Math.hypot(sdMin(i), HANDS_SD_MIN),
-                started(i) ? facts.nowMin() + after : Double.NEGATIVE_INFINITY);
+        return outs[i];
+    }
+
+    private double[] stillIn(int i) {
+        double sd = Math.hypot(STRAYS * sdMin(i), HANDS_SD_MIN);
+        if (started(i)) {
+            double likely = facts.baked().get(chains.get(i).key()).likelyMin();
+            return CourseDraws.outs(i, likely + HANDS_LATE_MIN, sd, facts.nowMin());
+        }
+        double[] its = CourseDraws.outs(i, out[i] + lookedMin(i) + HANDS_LATE_MIN, sd, Double.NEGATIVE_INFINITY);
+        for (int k = 0; k < its.length; k++) {
+            its[k] += held(i, k);
+        }
+        return its;
+    }
+
+    /** What the look costs that finds it not done yet, minutes. */
+    double lookedMin(int i) {
+        return baking[i] == null || started(i) ? 0 : baking[i].doorMin();
+    }
+
+    private double held(int i, int draw) {
+        double held = 0;
+        for (Queue.Before before : queue.before(i)) {
+            held = Math.max(held, Queue.in(before, outs(before.chain())[draw]) - in[i]);
+        }
+        return held;
+    }
+
+    /** What has to be out before a dish goes in. */
+    List<Queue.Before> before(int chain) {
+        return started(chain) ? List.of() : queue.before(chain);
     }
 
     /* When it could be on the plate if hands are free. */
@@ -546,10 +576,7 @@ final class Decoder {
 
     /* Until when everything before the heat has to be done. */
     private double due(int i) {
-        return chains.get(i).heat() == Chain.Heat.NONE
-                ? problem.platedFrom(chains.get(i).course())
-                        + late[chains.get(i).course()]
-                : in[i] - HandTimes.PUT_IN_MIN;
+        return chains.get(i).heat() == Chain.Heat.NONE ? plated[chains.get(i).course()] : in[i] - HandTimes.PUT_IN_MIN;
     }
 
     /** Lays a step of the hands before a moment; returns when it begins. */
@@ -576,9 +603,9 @@ final class Decoder {
         return laid.fromMin();
     }
 
-    /* Hands are late: what can be done some minutes sooner is. */
+    /* Hands are late, and slow: what can be done some minutes sooner is. */
     private HandClock.Work inGoodTime(double due, double minutes) {
-        HandClock.Work laid = hands.workBefore(due - SPARE_MIN, minutes);
+        HandClock.Work laid = hands.workBefore(due - SPARE_MIN, ROOM * minutes);
         return laid.fromMin() >= facts.nowMin() ? laid : hands.workBefore(due, minutes);
     }
 

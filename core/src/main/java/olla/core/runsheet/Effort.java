@@ -26,6 +26,22 @@ public record Effort(long plans, long seed, long mostMs) {
     /* One round tries so many plans: more from one beginning find little that is new. */
     private static final long ROUND = 2_500;
 
+    /* With fewer than these nothing is found that would be worth the search's own beginning. */
+    private static final long LEAST = 250;
+
+    /**
+     * The same where others wait for the same processors: each has its share, so that all are answered about as soon as one would
+     * be. Where that is too little for a search there is none: what was decided stays.
+     *
+     * @param others how many wait, 0 or more
+     */
+    public Effort among(int others) {
+        long share = plans / (1 + others);
+        return share < LEAST
+                ? new Effort(0, seed, mostMs)
+                : new Effort(share, seed, Math.max(1, mostMs / (1 + others)));
+    }
+
     /** From how many beginnings it is looked, 1 or more. */
     int rounds() {
         return (int) Math.max(1, plans / ROUND);

@@ -93,10 +93,12 @@ final class FirstPlan {
     /* Those that the oven is set to already for something else, and some of its own. */
     private static int[] dials(Chain chain, int oven, Decision[] plan) {
         double wanted = chain.wantedC(oven);
-        return Arrays.stream(chain.dials(oven))
+        int[] all = chain.dials(oven);
+        int[] some = Arrays.stream(all)
                 .filter(dial -> Math.abs(dial - wanted) % EACH_C < Dial.CELSIUS_STEP
                         || Arrays.stream(plan)
                                 .anyMatch(other -> other != null && other.oven() == oven && other.dialC() == dial))
                 .toArray();
+        return some.length == 0 ? all : some;
     }
 }

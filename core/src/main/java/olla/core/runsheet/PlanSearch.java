@@ -43,7 +43,7 @@ final class PlanSearch {
      */
     static Decision[] better(
             Problem problem, Decision[] begin, Effort effort, Consumer<Decision[]> better, Stop stopped) {
-        if (nothing(begin)) {
+        if (nothing(begin) || effort.plans() == 0) {
             return begin;
         }
         Best best = new Best(problem, begin);

@@ -44,7 +44,7 @@ public final class Planner {
                 Chain chain = problem.chains().get(i);
                 if (chain.key().equals(was.dish()) && problem.open(chain)) {
                     int oven = was.oven().isEmpty() ? Decision.NO_OVEN : problem.oven(was.oven());
-                    boolean can = chain.heat() == Chain.Heat.HOB || chain.baking(oven, was.dialC()) != null;
+                    boolean can = chain.heat() == Chain.Heat.HOB || chain.goes(oven, was.dialC());
                     decisions[i] = can ? new Decision(oven, was.dialC(), was.earlyMin()) : null;
                 }
             }

@@ -18,6 +18,10 @@ final class Problem {
     private static final double LONGEST_BEFORE_MIN = 420;
     private static final double LONGEST_AFTER_MIN = 180;
 
+    /* Hands begin to plate a little late, and are slower than they think, minutes (common practice, no source): a course is planned
+    to be ready that much sooner. */
+    private static final double PLATING_SPARE_MIN = 1;
+
     private final Evening evening;
     private final DialTables tables;
     private final Facts facts;
@@ -26,6 +30,7 @@ final class Problem {
     private final int[] hands;
     private final double[] platingMin;
     private final double[] hotC;
+    private final int[] shelves;
     private final Map<String, Integer> ovens = new HashMap<>();
     private final Map<String, Kept> kept;
 
@@ -62,8 +67,10 @@ final class Problem {
         }
         List<EveningOven> all = evening.kitchen().ovens();
         this.hotC = new double[all.size()];
+        this.shelves = new int[all.size()];
         for (int i = 0; i < hotC.length; i++) {
             ovens.put(all.get(i).key(), i);
+            shelves[i] = all.get(i).shelves();
             hotC[i] = facts.hotC().getOrDefault(all.get(i).key(), Temperature.ROOM_C);
         }
     }
@@ -133,12 +140,22 @@ final class Problem {
         return hotC[oven];
     }
 
+    /** How many shelves each oven has. */
+    int[] shelves() {
+        return shelves;
+    }
+
     double platingMin(int course) {
         return platingMin[course];
     }
 
     /** When a course has to be on the pass, minutes. */
     double platedFrom(int course) {
+        return lastPlatedFrom(course) - PLATING_SPARE_MIN;
+    }
+
+    /** When a course is plated at the latest to be served in time, minutes. */
+    double lastPlatedFrom(int course) {
         return evening.coursesMin().get(course) - platingMin[course];
     }
 

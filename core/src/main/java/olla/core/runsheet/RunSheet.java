@@ -37,6 +37,14 @@ public record RunSheet(List<SheetStep> steps, List<DishTime> dishes, List<Course
         courses = List.copyOf(courses);
     }
 
+    /* Nobody calls it late, minutes (common practice, no source). */
+    static final double IN_TIME_MIN = 1;
+
+    /** Whether all that was asked for can be: nothing is served late, and nothing waits longer than it can. */
+    public boolean inTime() {
+        return cost.kept() && cost.late() < IN_TIME_MIN;
+    }
+
     /** What the next sheet begins with. */
     public List<Kept> kept() {
         return dishes.stream()

@@ -2,6 +2,7 @@ package olla.core.runsheet;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.stream.IntStream;
 import olla.core.evening.Baking;
 import olla.core.evening.EveningOven;
 import olla.core.evening.FishDish;
+import olla.core.oven.Programme;
 import olla.core.uncertainty.BakeSpec;
 import olla.core.uncertainty.BakeTimes;
 
@@ -58,7 +60,7 @@ public final class Scenarios {
         double fixed = spec.programme().fixedMinutes();
         return BakeTimes.minutes(
                 spec,
-                Math.max(olla.core.oven.Programme.LEAST_MINUTES, baking.minutes() - fixed),
+                Math.max(Programme.LEAST_MINUTES, baking.minutes() - fixed),
                 fixed,
                 BakeTimes.oven(oven.key().hashCode()),
                 left,
@@ -80,9 +82,10 @@ public final class Scenarios {
         int evenings = BakeTimes.EVENINGS;
         int count = problem.chains().size();
         double[][] done = new double[count][];
-        for (int i = 0; i < count; i++) {
-            done[i] = outs(plan, decisions, i, better);
-        }
+        IntStream.range(0, count)
+                .boxed()
+                .sorted(Comparator.comparingDouble(plan::in))
+                .forEach(i -> done[i] = held(plan, i, outs(plan, decisions, i, better), done));
         double[] lateBy = new double[count];
         double[] tooLongBy = new double[count];
         int near = 0;
@@ -120,7 +123,7 @@ public final class Scenarios {
                 }
             }
         }
-        at = Math.max(at, plated + plan.late(course));
+        at = Math.max(at, plan.plated(course));
         if (last >= 0 && at - plated > NEAR_MIN) {
             lateBy[last]++;
         }
@@ -136,7 +139,23 @@ public final class Scenarios {
         return done[i][k] + plan.restMin(i) + problem.chains().get(i).afterMin();
     }
 
-    /* When a dish is out in each of the evenings; null for what needs no heat. */
+    /* The same, where what is before it in its place may be late. */
+    private static double[] held(Decoder plan, int i, double[] outs, double[][] done) {
+        if (outs == null) {
+            return null;
+        }
+        double[] its = outs.clone();
+        for (int k = 0; k < its.length; k++) {
+            double held = 0;
+            for (Queue.Before before : plan.before(i)) {
+                held = Math.max(held, Queue.in(before, done[before.chain()][k]) - plan.in(i));
+            }
+            its[k] += held;
+        }
+        return its;
+    }
+
+    /* When a dish is out in each of the evenings, if its place is free; null for what needs no heat. */
     private double[] outs(Decoder plan, Decision[] decisions, int i, Map<String, BakeTimes.Left> better) {
         Chain chain = problem.chains().get(i);
         if (chain.heat() == Chain.Heat.NONE || plan.out(i) == 0 && plan.in(i) == 0) {
@@ -150,7 +169,7 @@ public final class Scenarios {
         return IntStream.range(0, over.length)
                 .mapToDouble(k -> out
                         ? plan.out(i)
-                        : Math.max(floor, plan.out(i) + over[k] * plan.sdMin(i))
+                        : Math.max(floor, plan.out(i) + plan.lookedMin(i) + over[k] * Decoder.STRAYS * plan.sdMin(i))
                                 + Math.max(0, Decoder.HANDS_LATE_MIN + Decoder.HANDS_SD_MIN * hands[k]))
                 .toArray();
     }

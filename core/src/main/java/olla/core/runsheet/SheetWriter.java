@@ -9,6 +9,7 @@ import java.util.Map;
 import olla.core.evening.Baking;
 import olla.core.evening.EveningOven;
 import olla.core.evening.FishDish;
+import olla.core.evening.HandTimes;
 import olla.core.evening.Hands;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
@@ -120,8 +121,8 @@ final class SheetWriter {
 
     private double due(Chain chain, Placed placed) {
         double end = chain.heat() == Chain.Heat.NONE
-                ? problem.platedFrom(chain.course()) + plan.late(chain.course())
-                : plan.in(placed.chain()) + leeway(placed.chain()) - olla.core.evening.HandTimes.PUT_IN_MIN;
+                ? plan.plated(chain.course())
+                : plan.in(placed.chain()) + leeway(placed.chain()) - HandTimes.PUT_IN_MIN;
         double then = placed.kind() == Kind.PREPARE ? Math.max(chain.dressMin(), chain.temperMin()) : 0;
         return end - then - (placed.untilMin() - placed.fromMin());
     }
@@ -144,7 +145,7 @@ final class SheetWriter {
 
     private double platedAt(int chain) {
         int course = problem.chains().get(chain).course();
-        return problem.platedFrom(course) + plan.late(course);
+        return plan.plated(course);
     }
 
     private Message say(Placed placed, Chain chain) {
@@ -203,7 +204,7 @@ final class SheetWriter {
                         problem.chains().get(placed.chain()).key());
                 boolean set = problem.facts().settled(key);
                 if (!started && !set && Math.abs(placed.dialC() - dial) > 1e-9) {
-                    double takes = Decoder.turningMin(dial, placed.dialC());
+                    double takes = OvenUse.turningMin(dial, placed.dialC());
                     double from = Math.max(free, placed.fromMin() - takes - SURE_MIN);
                     number++;
                     steps.add(preheat(

@@ -18,9 +18,6 @@ import olla.core.runsheet.Shortage.What;
 /** Gives the kitchen one more of a thing after the other, and sees whether all could then be in time. */
 final class ShortageFinder {
 
-    /* Nobody calls it late, minutes. */
-    private static final double IN_TIME_MIN = 1;
-
     /* So much sooner somebody could have begun, minutes. */
     private static final double SOONER_MIN = 60;
 
@@ -37,11 +34,7 @@ final class ShortageFinder {
     }
 
     static Optional<Shortage> of(Problem problem, Decision[] decisions, RunSheet sheet) {
-        return inTime(sheet) ? Optional.empty() : Optional.of(new ShortageFinder(problem, decisions, sheet).found());
-    }
-
-    private static boolean inTime(RunSheet sheet) {
-        return sheet.cost().kept() && sheet.cost().late() < IN_TIME_MIN;
+        return sheet.inTime() ? Optional.empty() : Optional.of(new ShortageFinder(problem, decisions, sheet).found());
     }
 
     private Shortage found() {
@@ -87,7 +80,13 @@ final class ShortageFinder {
     /* With a second oven like this one. */
     private Optional<RunSheet> twice(EveningOven oven) {
         EveningOven second = new EveningOven(
-                oven.key() + ONE_MORE, oven.name(), oven.kind(), oven.calibration(), oven.shelves(), oven.tray());
+                oven.key() + ONE_MORE,
+                oven.name(),
+                oven.kind(),
+                oven.calibration(),
+                oven.shelves(),
+                oven.tray(),
+                oven.keepsC());
         List<EveningOven> ovens = new ArrayList<>(problem.evening().kitchen().ovens());
         ovens.add(second);
         Map<DialTables.Place, DialTable> tables = new HashMap<>(problem.tables().tables());
@@ -105,7 +104,7 @@ final class ShortageFinder {
         Decision[] begin = new Decision[decisions.length];
         Decision[] plan = PlanSearch.better(other, FirstPlan.of(other, begin), Effort.FIRST, better -> {}, Stop.NEVER);
         RunSheet with = SheetWriter.write(other, plan);
-        return inTime(with) ? Optional.of(with) : Optional.empty();
+        return with.inTime() ? Optional.of(with) : Optional.empty();
     }
 
     /* When more hands are at something than there are. */
@@ -178,11 +177,11 @@ final class ShortageFinder {
         if (!sheet.cost().kept()) {
             return Message.of("sheet.nearest.none");
         }
-        Message later = sheet.lateMin() < IN_TIME_MIN
+        Message later = sheet.lateMin() < RunSheet.IN_TIME_MIN
                 ? Message.NOTHING
                 : Message.of("sheet.nearest.later", "minutes", Quantity.minutes(Math.ceil(sheet.lateMin())));
         Message waits = sheet.dishes().stream()
-                .filter(d -> d.waitsMin() > d.mostWaitMin() + IN_TIME_MIN)
+                .filter(d -> d.waitsMin() > d.mostWaitMin() + RunSheet.IN_TIME_MIN)
                 .max(Comparator.comparingDouble(d -> d.waitsMin() - d.mostWaitMin()))
                 .map(d -> Message.of(
                         "sheet.nearest.waits",

@@ -188,7 +188,13 @@ class DialTableTest {
         SideDish potatoes = EVENING.sides().get(0);
         EveningOven said = EVENING.kitchen().ovens().get(0);
         EveningOven cool = new EveningOven(
-                said.key(), said.name(), said.kind(), new OvenCalibration(-20, 4, 0, 0.1), said.shelves(), said.tray());
+                said.key(),
+                said.name(),
+                said.kind(),
+                new OvenCalibration(-20, 4, 0, 0.1),
+                said.shelves(),
+                said.tray(),
+                said.keepsC());
         assertThat(potatoes.minutesIn(said, 200)).isCloseTo(potatoes.cookMin(), within(1e-9));
         assertThat(potatoes.minutesIn(cool, 200)).isCloseTo(potatoes.minutesIn(said, 180), within(1e-9));
         // An oven that is known leaves less in doubt.

@@ -56,8 +56,12 @@ public final class Evenings {
     }
 
     public Evenings oven(String key, OvenKind kind, int shelves) {
+        return oven(key, kind, shelves, OptionalDouble.empty());
+    }
+
+    public Evenings oven(String key, OvenKind kind, int shelves, OptionalDouble keepsC) {
         ovens.add(new EveningOven(
-                key, key, kind, OvenCalibration.UNCHECKED, shelves, Optional.of(new TrayFit(400, 300))));
+                key, key, kind, OvenCalibration.UNCHECKED, shelves, Optional.of(new TrayFit(400, 300)), keepsC));
         return this;
     }
 

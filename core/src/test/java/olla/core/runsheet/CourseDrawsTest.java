@@ -16,7 +16,7 @@ class CourseDrawsTest {
     void oneDishIsLateByTheNormalLoss(
             @ForAll @DoubleRange(min = -6, max = 6) double ready, @ForAll @DoubleRange(min = 0.5, max = 5) double sd) {
         CourseDraws course = new CourseDraws(1, 0, 0);
-        course.add(0, ready, sd, Double.NEGATIVE_INFINITY);
+        course.add(0, CourseDraws.outs(0, ready, sd, Double.NEGATIVE_INFINITY), 0);
         NormalDistribution normal = new NormalDistribution();
         double z = -ready / sd;
         double loss = sd * (normal.density(z) - z * normal.cumulativeProbability(-z));
@@ -31,7 +31,7 @@ class CourseDrawsTest {
         for (int dishes = 1; dishes <= 6; dishes++) {
             CourseDraws course = new CourseDraws(6, 0, 0);
             for (int i = 0; i < dishes; i++) {
-                course.add(i, -2, 3, Double.NEGATIVE_INFINITY);
+                course.add(i, CourseDraws.outs(i, -2, 3, Double.NEGATIVE_INFINITY), 0);
             }
             assertThat(course.lateMin()).isGreaterThan(last);
             last = course.lateMin();
@@ -40,7 +40,7 @@ class CourseDrawsTest {
         // memory).
         CourseDraws six = new CourseDraws(6, -100, -100);
         for (int i = 0; i < 6; i++) {
-            six.add(i, 0, 1, Double.NEGATIVE_INFINITY);
+            six.add(i, CourseDraws.outs(i, 0, 1, Double.NEGATIVE_INFINITY), 0);
         }
         assertThat(six.lateMin() - 100).isCloseTo(1.267, within(0.12));
     }
@@ -48,10 +48,10 @@ class CourseDrawsTest {
     @Test
     void whatIsOutHoldsUpNobodyAndWaitsForTheRest() {
         CourseDraws course = new CourseDraws(2, 0, 0);
-        course.add(0, -4, 0, -4);
+        course.add(0, CourseDraws.outs(0, -4, 0, -4), 0);
         assertThat(course.lateMin()).isZero();
         assertThat(course.waitsBeyondMin(0, 1)).isCloseTo(3, within(1e-9));
-        course.add(1, 5, 0, 5);
+        course.add(1, CourseDraws.outs(1, 5, 0, 5), 0);
         assertThat(course.lateMin()).isCloseTo(5, within(1e-9));
         assertThat(course.waitsBeyondMin(0, 1)).isCloseTo(8, within(1e-9));
         assertThat(course.waitsBeyondMin(1, 0)).isZero();
@@ -60,7 +60,7 @@ class CourseDrawsTest {
     @Test
     void nothingIsReadyBeforeItCanBeAndNothingPlatedBefore() {
         CourseDraws course = new CourseDraws(1, 0, 2);
-        course.add(0, -10, 3, 4);
+        course.add(0, CourseDraws.outs(0, -10, 3, 4), 0);
         assertThat(course.lateMin()).isCloseTo(4, within(1e-9));
         assertThat(new CourseDraws(1, 0, 2).lateMin()).isCloseTo(2, within(1e-9));
     }

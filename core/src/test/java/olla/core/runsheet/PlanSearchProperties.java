@@ -45,8 +45,14 @@ class PlanSearchProperties {
         for (int i = 0; i < sides; i++) {
             all.add(side(random, i, i < 2, give));
         }
-        List<EveningOven> ovens = List.of(
-                new EveningOven("oven", "oven", OvenKind.STILL, OvenCalibration.UNCHECKED, shelves, Optional.empty()));
+        List<EveningOven> ovens = List.of(new EveningOven(
+                "oven",
+                "oven",
+                OvenKind.STILL,
+                OvenCalibration.UNCHECKED,
+                shelves,
+                Optional.empty(),
+                OptionalDouble.empty()));
         List<Hands> pairs = new ArrayList<>();
         for (int i = 0; i < hands; i++) {
             pairs.add(Hands.always("hands " + i));

@@ -1,10 +1,13 @@
 package olla.core.runsheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -14,6 +17,7 @@ import olla.core.evening.DialTables;
 import olla.core.evening.Evening;
 import olla.core.evening.Evenings;
 import olla.core.evening.SideDish;
+import olla.core.messages.RefusedInput;
 import olla.core.oven.OvenKind;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -127,6 +131,77 @@ class RunSheetTest {
         assertThat(close.lateBy().get("hake")).isGreaterThan(0.1);
     }
 
+    /** What is slow holds up what is to go into its place: the sheet says so, and it makes a plan dearer. */
+    @Test
+    void whatWaitsForTheShelfOfASlowFishIsLateWithIt() {
+        double[] within5 = new double[2];
+        double[] harm = new double[2];
+        List<Kept> kept = List.of();
+        DialTables tables = null;
+        for (int shelves = 2; shelves >= 1; shelves--) {
+            Evening evening = Evenings.empty()
+                    .oven("still", OvenKind.STILL, shelves)
+                    .hands(3)
+                    .portions("hake")
+                    .side("parsnips", SideDish.Where.OVEN, 25, 200, 40)
+                    .build();
+            Facts.Baked slow = new Facts.Baked("still", 200, -60, -36, 8, OptionalDouble.empty());
+            Facts facts = new Facts(
+                    -45,
+                    Map.of("hake", slow),
+                    Set.of("hake.PREPARE", "hake.DRESS", "parsnips.PREPARE"),
+                    Set.of(),
+                    Map.of(),
+                    Map.of("parsnips.PUT_IN", -33.0),
+                    Map.of("still", 200.0));
+            tables = tables == null ? tables(evening) : tables;
+            Planner planner = Planner.of(evening, tables, facts, kept);
+            RunSheet sheet = planner.asItWas();
+            kept = sheet.kept();
+            assertThat(sheet.cost().kept()).isTrue();
+            within5[shelves - 1] = planner.chance(sheet, Scenarios::solve).within5();
+            harm[shelves - 1] = sheet.cost().harm();
+        }
+        assertThat(within5[0]).isLessThan(within5[1] - 0.1);
+        assertThat(harm[0]).isGreaterThan(harm[1] + 0.5);
+    }
+
+    /** One dial for all: what cannot be done at it goes elsewhere, or is said to be impossible. */
+    @Test
+    void anOvenThatKeepsItsDialHasNothingAtAnother() {
+        Evening evening = Evenings.empty()
+                .oven("still", OvenKind.STILL, 2, OptionalDouble.of(190))
+                .hands(2)
+                .portions("hake")
+                .potatoes()
+                .build();
+        RunSheet kept = Planner.of(evening, tables(evening), Facts.at(-200)).plan(Effort.FIRST);
+        assertThat(kept.cost().kept()).isTrue();
+        assertThat(kept.dishes())
+                .hasSize(2)
+                .allSatisfy(dish -> assertThat(dish.dialC()).isEqualTo(190));
+        Evening cold = Evenings.empty()
+                .oven("still", OvenKind.STILL, 2, OptionalDouble.of(100))
+                .hands(2)
+                .potatoes()
+                .build();
+        RunSheet never = Planner.of(cold, tables(cold), Facts.at(-200)).plan(Effort.FIRST);
+        assertThat(never.cost().kept()).isFalse();
+        assertThatThrownBy(() -> Evenings.empty().oven("still", OvenKind.STILL, 2, OptionalDouble.of(20)))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("90");
+    }
+
+    @Test
+    void whoSharesTheProcessorsLooksForLessLong() {
+        Effort share = Effort.AGAIN.among(4);
+        assertThat(share.plans()).isEqualTo(Effort.AGAIN.plans() / 5);
+        assertThat(share.mostMs()).isEqualTo(Effort.AGAIN.mostMs() / 5);
+        // Among fifty nobody looks: what was decided stays.
+        Planner again = Planner.of(GUESTHOUSE, tables, Facts.at(-240), sheet.kept());
+        assertThat(again.plan(Effort.AGAIN.among(49))).isEqualTo(again.asItWas());
+    }
+
     @Test
     void anOvenOfOneShelfIsSaidToBeShortOfOne() {
         Evening evening = Evenings.empty()
@@ -176,14 +251,14 @@ class RunSheetTest {
     @Test
     void aSlowOvenMovesWhatIsStillAhead() {
         DishTime bream = sheet.dish("bream").orElseThrow();
-        double slow = bream.likelyMin() + 9;
+        double slow = bream.likelyMin() + 14;
         Facts.Baked in = new Facts.Baked(
                 bream.oven(), bream.dialC(), bream.inMin(), slow, bream.sdMin(), OptionalDouble.empty());
-        Set<String> done = new java.util.HashSet<>();
+        Set<String> done = new HashSet<>();
         double now = bream.inMin() + 12;
         sheet.steps().stream().filter(s -> s.fromMin() < now).forEach(s -> done.add(s.key()));
         List<String> baked = new ArrayList<>();
-        Map<String, Facts.Baked> all = new java.util.HashMap<>();
+        Map<String, Facts.Baked> all = new HashMap<>();
         sheet.dishes().stream().filter(d -> d.inMin() < now).forEach(d -> {
             baked.add(d.key());
             all.put(
@@ -212,8 +287,8 @@ class RunSheetTest {
     void whatHandsAreAtIsNotBegunAgainAndMovesNothing() {
         SheetStep step = sheet.step("bream.DRESS").orElseThrow();
         double now = step.untilMin() - 2;
-        Set<String> done = new java.util.HashSet<>();
-        Map<String, Facts.Baked> baked = new java.util.HashMap<>();
+        Set<String> done = new HashSet<>();
+        Map<String, Facts.Baked> baked = new HashMap<>();
         sheet.steps().stream()
                 .filter(s -> s.fromMin() < now && !s.key().equals(step.key()))
                 .forEach(s -> done.add(s.key()));
@@ -225,7 +300,7 @@ class RunSheetTest {
                                 d.oven(), d.dialC(), d.inMin(), d.likelyMin(), d.sdMin(), OptionalDouble.empty())));
         Map<String, Double> begun = sheet.begun(now, done);
         assertThat(begun).containsEntry(step.key(), step.fromMin());
-        Map<String, Double> hot = new java.util.HashMap<>();
+        Map<String, Double> hot = new HashMap<>();
         sheet.dishes().stream().filter(d -> !d.oven().isEmpty()).forEach(d -> hot.put(d.oven(), d.dialC()));
         Facts facts = new Facts(now, baked, done, Set.of(), begun, Map.of(), hot);
         RunSheet after = Planner.of(GUESTHOUSE, tables, facts, sheet.kept()).asItWas();

@@ -16,6 +16,10 @@ import olla.core.dress.Side;
 import olla.core.dress.Topping;
 import olla.core.dress.UsualProgramme;
 import olla.core.dress.Vegetable;
+import olla.core.evening.Evening;
+import olla.core.evening.EveningOven;
+import olla.core.evening.Kitchen;
+import olla.core.evening.SideDish;
 import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
 import olla.core.fish.EatingQualities;
@@ -46,7 +50,32 @@ public record Catalogue(
         List<BuildEntry> builds,
         List<ParasitesEntry> parasites,
         Limits limits,
-        Usuals usuals) {
+        Usuals usuals,
+        EveningEntry evening) {
+
+    /**
+     * What an evening may have at most, and what it usually has.
+     *
+     * @param betweenCoursesMin no course is served sooner after another, minutes
+     * @param longestMin no course is served later after the first, minutes
+     */
+    public record EveningEntry(
+            int mostFish,
+            int mostSides,
+            int mostCourses,
+            double betweenCoursesMin,
+            double longestMin,
+            int mostOvens,
+            int mostShelves,
+            int shelves,
+            int mostBurners,
+            int burners,
+            int mostHands,
+            UsualSideEntry side) {}
+
+    /** A side of an evening where nobody said. */
+    public record UsualSideEntry(
+            double prepareMin, double cookMin, double finishMin, double waitsMin, double dialC, double giveC) {}
 
     /** A vegetable: what it needs in a parcel, how long alone at 200 °C, and whether it can join at the end. */
     public record VegetableEntry(
@@ -214,7 +243,26 @@ public record Catalogue(
                         Side.USUAL_MIN,
                         Side.USUAL_G,
                         Side.USUAL_SPLASH_ML,
-                        UsualProgramme.GRILL_FRESH_MIN));
+                        UsualProgramme.GRILL_FRESH_MIN),
+                new EveningEntry(
+                        Evening.MOST_FISH,
+                        Evening.MOST_SIDES,
+                        Evening.MOST_COURSES,
+                        Evening.LEAST_BETWEEN_MIN,
+                        Evening.LONGEST_MIN,
+                        Kitchen.MOST_OVENS,
+                        EveningOven.MOST_SHELVES,
+                        EveningOven.USUAL_SHELVES,
+                        Kitchen.MOST_BURNERS,
+                        Kitchen.USUAL_BURNERS,
+                        Kitchen.MOST_HANDS,
+                        new UsualSideEntry(
+                                SideDish.USUAL_PREPARING_MIN,
+                                SideDish.USUAL_COOKING_MIN,
+                                SideDish.USUAL_FINISHING_MIN,
+                                SideDish.USUAL_WAIT_MIN,
+                                SideDish.USUAL_DIAL_C,
+                                SideDish.USUAL_GIVE_C)));
     }
 
     private static SpeciesEntry species(Species s) {

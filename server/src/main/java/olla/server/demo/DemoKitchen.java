@@ -145,7 +145,7 @@ class DemoKitchen {
                         tonight.fish(),
                         tonight.sides(),
                         ovenIds.stream()
-                                .map(oven -> new EveningOvenInput(oven, tonight.shelves(), null, null))
+                                .map(oven -> new EveningOvenInput(oven, tonight.shelves(), null, null, null))
                                 .toList(),
                         tonight.burners(),
                         tonight.hands().stream()

@@ -87,12 +87,14 @@ public record EveningInput(
      * @param shelves how many trays stand in it at once
      * @param trayLengthMm inner length of its trays, mm; a dish takes one tray where it is not said
      * @param trayWidthMm inner width of its trays, mm
+     * @param dialC the one dial that everything in it has, °C; each its own where it is not said
      */
     public record EveningOvenInput(
             int ovenId,
             int shelves,
             @MaybeAbsent Double trayLengthMm,
-            @MaybeAbsent Double trayWidthMm) {}
+            @MaybeAbsent Double trayWidthMm,
+            @MaybeAbsent Double dialC) {}
 
     /**
      * A pair of hands.

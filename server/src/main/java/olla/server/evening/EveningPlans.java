@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -29,6 +30,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.scheduling.concurrent.ThreadPoolTaskExecutor;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
@@ -43,6 +45,7 @@ class EveningPlans {
 
     private static final Logger LOG = LoggerFactory.getLogger(EveningPlans.class);
     private static final int KEPT_PLANS = 200;
+    private static final Effort NO_MORE = new Effort(0, 0, 0);
 
     private final Cache<UUID, Plan> plans =
             Caffeine.newBuilder().maximumSize(KEPT_PLANS).build();
@@ -53,7 +56,7 @@ class EveningPlans {
     private final Happened happened;
     private final Tables tables;
     private final ObjectMapper mapper;
-    private final Executor planners;
+    private final ThreadPoolTaskExecutor planners;
     private final Executor betterers;
     private final Effort effort;
 
@@ -66,7 +69,7 @@ class EveningPlans {
             Happened happened,
             Tables tables,
             ObjectMapper mapper,
-            @Qualifier(Pools.EVENINGS) Executor planners,
+            @Qualifier(Pools.EVENINGS) ThreadPoolTaskExecutor planners,
             @Qualifier(Pools.BETTER_EVENINGS) Executor betterers,
             @Value("${olla.evenings.better}") Duration better) {
         this.evenings = evenings;
@@ -101,6 +104,7 @@ class EveningPlans {
     /** One evening's plan on its way. Guarded by itself. */
     private static final class Plan {
         private RunSheet sheet;
+        private RunSheet soFar;
         private List<Moved> moved = List.of();
         private Advice advice;
         private Shortage shortage;
@@ -123,6 +127,12 @@ class EveningPlans {
                     Optional.ofNullable(advice),
                     Optional.ofNullable(shortage),
                     signs);
+        }
+
+        /* What moved is said of the sheet before this turn, however often it is bettered. */
+        synchronized void is(RunSheet now) {
+            moved = soFar == null ? List.of() : Planner.moved(soFar, now);
+            sheet = now;
         }
 
         synchronized int begin() {
@@ -226,7 +236,9 @@ class EveningPlans {
             Optional<RunSheet> last = changed ? Optional.empty() : plan.known().sheet();
             Facts facts = happened.facts(evening, row.serveAt(), done, before, last);
             Turn its = new Turn(evening, made, facts, before);
-            RunSheet sheet = its.planner().plan(before.isEmpty() ? Effort.FIRST : Effort.AGAIN);
+            Effort whole = before.isEmpty() ? Effort.FIRST : Effort.AGAIN;
+            Effort share = whole.among(planners.getQueueSize());
+            RunSheet sheet = its.planner().plan(share);
             RunSheet was = plan.known().sheet().orElse(null);
             synchronized (plan) {
                 if (turn != plan.asked) {
@@ -234,8 +246,8 @@ class EveningPlans {
                 }
                 plan.made = 0;
                 plan.of = 0;
-                plan.moved = was == null || changed ? List.of() : Planner.moved(was, sheet);
-                plan.sheet = sheet;
+                plan.soFar = changed ? null : was;
+                plan.is(sheet);
                 plan.signs = signs;
                 if (changed) {
                     // Of another evening than this one.
@@ -246,7 +258,9 @@ class EveningPlans {
                 plan.searching = true;
             }
             keep(id, sheet);
-            betterers.execute(() -> better(id, plan, turn, its, sheet, changed));
+            // What many waited for was looked for only shortly.
+            Effort more = changed ? effort : share.equals(whole) ? NO_MORE : whole;
+            betterers.execute(() -> better(id, plan, turn, its, sheet, more));
         } catch (RefusedInput notToday) {
             // An oven was put away since, or a rule is another: it is shown as it was typed, without a sheet.
             LOG.info("The run sheet of evening {} cannot be worked out any more: {}", id, notToday.getMessage());
@@ -262,15 +276,15 @@ class EveningPlans {
         evenings.touchNow(id.toString());
     }
 
-    private void better(UUID id, Plan plan, int turn, Turn its, RunSheet first, boolean look) {
+    private void better(UUID id, Plan plan, int turn, Turn its, RunSheet first, Effort more) {
         RunSheet best = first;
         try {
             if (!plan.latest(turn)) {
                 return;
             }
             Planner planner = its.planner(first);
-            if (look) {
-                best = planner.plan(effort, better -> improved(id, plan, turn, better), stop(plan));
+            if (more.plans() > 0) {
+                best = planner.plan(more, better -> improved(id, plan, turn, better), stop(plan));
                 if (!improvedLast(id, plan, turn, best)) {
                     return;
                 }
@@ -309,7 +323,7 @@ class EveningPlans {
             if (turn != plan.asked) {
                 return;
             }
-            plan.sheet = better;
+            plan.is(better);
             plan.improved++;
         }
         evenings.touchNow(id.toString());
@@ -320,7 +334,7 @@ class EveningPlans {
             if (turn != plan.asked) {
                 return false;
             }
-            plan.sheet = best;
+            plan.is(best);
         }
         keep(id, best);
         return true;
@@ -352,7 +366,7 @@ class EveningPlans {
                 .forEach((place, table) -> table.bakings()
                         .forEach(b -> views.add(new DialView(
                                 place.dish(), Integer.parseInt(place.oven()), b.tempC(), b.minutes(), b.marginMin()))));
-        views.sort(java.util.Comparator.comparing(DialView::dish)
+        views.sort(Comparator.comparing(DialView::dish)
                 .thenComparing(DialView::ovenId)
                 .thenComparing(DialView::dialC));
         return views;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -112,7 +113,8 @@ class EveningReader {
                 oven.kind(),
                 oven.calibration(),
                 input.shelves(),
-                tray ? Optional.of(new TrayFit(input.trayLengthMm(), input.trayWidthMm())) : Optional.empty());
+                tray ? Optional.of(new TrayFit(input.trayLengthMm(), input.trayWidthMm())) : Optional.empty(),
+                input.dialC() == null ? OptionalDouble.empty() : OptionalDouble.of(input.dialC()));
     }
 
     private static Hands hands(EveningHandsInput input) {

@@ -44,6 +44,10 @@ record DrawnEvening(long seed, Evening evening, Hidden hidden) {
 
     /* Standard deviations for which the model's own are 3 °C, 0.25 and 0.3 of a logarithm. */
     private static final double START_C = 4;
+
+    /* No fridge is colder, °C. */
+    private static final double COLDEST_C = 0;
+
     private static final double LOG_WETNESS = 0.3;
     private static final double LOG_CONTACT = 0.4;
     private static final double LOG_SIDE = 0.12;
@@ -119,7 +123,8 @@ record DrawnEvening(long seed, Evening evening, Hidden hidden) {
                 random.nextBoolean() ? OvenKind.STILL : OvenKind.FAN,
                 taught ? believed : OvenCalibration.UNCHECKED,
                 random.nextDouble() < 0.3 ? 1 : 2,
-                Optional.of(new TrayFit(400, 300))));
+                Optional.of(new TrayFit(400, 300)),
+                OptionalDouble.empty()));
     }
 
     private static FishDish fish(String key, int guests, Random random) {
@@ -187,7 +192,7 @@ record DrawnEvening(long seed, Evening evening, Hidden hidden) {
                     dish.key(),
                     new Unknowns(
                             Math.exp(thickness * random.nextGaussian()),
-                            START_C * random.nextGaussian(),
+                            Math.max(COLDEST_C - dish.piece().startTempC(), START_C * random.nextGaussian()),
                             0,
                             1,
                             Math.exp(LOG_WETNESS * random.nextGaussian()),

@@ -77,10 +77,10 @@ final class EveningRun {
     private final Map<String, Double> sideReady = new HashMap<>();
     private final Map<String, Double> dueSince = new HashMap<>();
     private final Map<String, Double> lookAgain = new HashMap<>();
+    private final Map<String, Integer> looks = new HashMap<>();
     private final List<Active> active = new ArrayList<>();
     private final Random probe;
     private double servedMin = Double.POSITIVE_INFINITY;
-    private int looks;
 
     EveningRun(DrawnEvening drawn, Cook cook) {
         this.evening = drawn.evening();
@@ -244,9 +244,8 @@ final class EveningRun {
     }
 
     private void begin(double now, Task task) {
-        String key = task.kind() == Kind.LOOK ? task.key() + looks : task.key();
-        Random hands =
-                new Random(hidden.chance() ^ 0x9E3779B97F4A7C15L * task.key().hashCode());
+        String key = task.kind() == Kind.LOOK ? task.key() + looks.getOrDefault(task.dish(), 0) : task.key();
+        Random hands = new Random(hidden.chance() ^ 0x9E3779B97F4A7C15L * key.hashCode());
         double late = Math.min(MOST_LATE_MIN, -LATE_MIN * Math.log1p(-hands.nextDouble()));
         if (now < dueSince.computeIfAbsent(key, k -> now) + late) {
             return;
@@ -326,7 +325,7 @@ final class EveningRun {
     private void look(double now, Task task) {
         String dish = task.dish();
         Seen.In in = seen.in.get(dish);
-        looks++;
+        looks.merge(dish, 1, Integer::sum);
         ovens.get(in.oven()).opened(now, OvenEvent.DoorOpened.LOOKING_S);
         HiddenDish really = fish.get(dish);
         if (really == null) {

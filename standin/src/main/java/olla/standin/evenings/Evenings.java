@@ -3,9 +3,14 @@ package olla.standin.evenings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.LongStream;
 import olla.core.evening.DialTables;
+import olla.core.runsheet.Chance;
+import olla.core.runsheet.Facts;
+import olla.core.runsheet.Planner;
 import olla.core.runsheet.RunSheet;
+import olla.core.runsheet.Scenarios;
 import olla.core.uncertainty.Observation.Verdict;
 
 /** Cooks random evenings in three ways and prints what came of them: {@code Evenings [how many] [first seed]}. */
@@ -16,10 +21,15 @@ public final class Evenings {
 
     private Evenings() {}
 
-    /** One evening, cooked in every way; nothing where it cannot be in time. */
+    /**
+     * One evening, cooked in every way; nothing where it cannot be in time.
+     *
+     * @param said how likely the sheet said it holds, before anything had happened
+     */
     record Cooked(
             long seed,
             boolean canBe,
+            Chance said,
             EveningRun.Served again,
             EveningRun.Served printed,
             EveningRun.Served byRule,
@@ -74,12 +84,14 @@ public final class Evenings {
         DialTables tables = DialTables.of(drawn.evening(), (made, of) -> {});
         SheetCook again = new SheetCook(drawn.evening(), tables, true);
         RunSheet sheet = again.first(EveningRun.BEGINS_MIN);
-        if (!sheet.cost().kept() || sheet.lateMin() > 0) {
-            return new Cooked(seed, false, null, null, null, 0);
+        if (!sheet.inTime()) {
+            return new Cooked(seed, false, null, null, null, null, 0);
         }
         return new Cooked(
                 seed,
                 true,
+                Planner.of(drawn.evening(), tables, Facts.at(EveningRun.BEGINS_MIN))
+                        .chance(sheet, Scenarios::solve),
                 new EveningRun(drawn, again).run(),
                 new EveningRun(drawn, new SheetCook(drawn.evening(), tables, false)).run(),
                 new EveningRun(drawn, new RuleCook(drawn.evening())).run(),
@@ -117,6 +129,11 @@ public final class Evenings {
                     count + refused,
                     refused,
                     cooked.stream().mapToInt(Cooked::plans).average().orElse(0));
+            System.out.printf(
+                    Locale.ROOT,
+                    "The sheets said: within 3 min %.0f %%, within 5 min %.0f %%%n%n",
+                    100 * said(cooked, Chance::within3),
+                    100 * said(cooked, Chance::within5));
             System.out.println(
                     "| Cooked | within 3 min | within 5 min | within 10 min | late on the average | fish right | under | over | waits on the average |");
             System.out.println("|---|---|---|---|---|---|---|---|---|");
@@ -130,11 +147,21 @@ public final class Evenings {
         }
     }
 
+    /* Of how many guests it was said. */
+    private static double said(List<Cooked> cooked, ToDoubleFunction<Chance> of) {
+        double guests = cooked.stream().mapToInt(c -> c.again().guests()).sum();
+        return cooked.stream()
+                        .mapToDouble(c -> c.again().guests() * of.applyAsDouble(c.said()))
+                        .sum()
+                / guests;
+    }
+
     private static void print(Cooked one) {
         System.out.printf(
                 Locale.ROOT,
-                "%d: late %.1f %.1f %.1f; again %s%n",
+                "%d: said %.2f, late %.1f %.1f %.1f; again %s%n",
                 one.seed(),
+                one.said().within5(),
                 one.again().lateMin(),
                 one.printed().lateMin(),
                 one.byRule().lateMin(),

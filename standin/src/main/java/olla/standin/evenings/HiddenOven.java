@@ -66,7 +66,7 @@ final class HiddenOven {
     /** The same oven, known. */
     EveningOven known() {
         OvenCalibration truly = new OvenCalibration(truth.offsetC(), KNOWN_C, Math.log(truth.filmFactor()), KNOWN_C);
-        return new EveningOven(said.key(), said.name(), said.kind(), truly, said.shelves(), said.tray());
+        return new EveningOven(said.key(), said.name(), said.kind(), truly, said.shelves(), said.tray(), said.keepsC());
     }
 
     void opened(double now, double seconds) {

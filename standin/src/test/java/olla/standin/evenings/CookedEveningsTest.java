@@ -19,6 +19,11 @@ class CookedEveningsTest {
             DrawnEvening drawn = DrawnEvening.of(seed, false);
             assertThat(drawn.evening().fish().size() + drawn.evening().sides().size())
                     .isBetween(2, 5);
+            drawn.evening()
+                    .fish()
+                    .forEach(f -> assertThat(f.piece().startTempC()
+                                    + drawn.hidden().fish().get(f.key()).startShiftC())
+                            .isNotNegative());
             assertThat(drawn.hidden().fish()).hasSameSizeAs(drawn.evening().fish());
             // What is looked at once is looked at before any grill: no grill is drawn.
             assertThat(drawn.evening().fish()).noneMatch(f -> f.programme().grills());
