@@ -14,9 +14,9 @@ function eight(now: Date): Date {
   return at
 }
 
-/** What lies on the bench, as a dish of an evening; null where nothing is reckoned there. */
+/** What lies on the bench, as a dish of an evening, whether or not it has been reckoned yet; null where no oven is known. */
 export function dishOf(bench: ReturnType<typeof useBench>): EveningFish | null {
-  return bench.question && bench.answer
+  return bench.question
     ? { key: newId(), title: bench.title, question: JSON.parse(JSON.stringify(bench.question)) }
     : null
 }

@@ -16,7 +16,8 @@ final class SheetPage {
     static final Part ADD_SIDE = Part.button("Add a side");
     static final Part KITCHEN = Part.button("Ovens, trays, burners, hours");
     static final Part FROM_BOOK = Part.button("Add from the book or the log");
-    static final Part SHORT = Part.of("alert").in(Part.drawn(".word"));
+    static final Part KEEP = Part.button("Keep").in(Part.of("dialog"));
+    static final Part SHORT = Part.drawn(".word .short");
     static final Part MOVED = Part.drawn(".word").saying("oved: ");
     static final Part DIALS = Part.region("One dial for all in an oven");
     static final Part KEEP_DIAL = Part.of("button").in(DIALS);

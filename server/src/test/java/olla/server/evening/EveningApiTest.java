@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
@@ -424,6 +425,42 @@ class EveningApiTest {
                 assertThat(dial.get("minutes").asDouble()).isLessThan(before);
                 before = dial.get("minutes").asDouble();
             }
+        }
+    }
+
+    /** One dial for all that is in an oven; it is refused, in words, where no oven goes there. */
+    @Test
+    void anOvenKeepsTheOneDialItWasGiven() {
+        UUID id = UUID.randomUUID();
+        String evening = evening(clock.instant().plus(Duration.ofHours(4)), 2, POTATOES);
+        put(id, evening.replace("\"shelves\": 2}", "\"shelves\": 2, \"dialC\": 205}"), null);
+        JsonNode view = until(id, v -> v.has("sheet"));
+        assertThat(view.at("/evening/ovens/0/dialC").asDouble()).isEqualTo(205);
+        assertThat(view.at("/sheet/dishes"))
+                .hasSize(2)
+                .allSatisfy(dish -> assertThat(dish.get("dialC").asDouble()).isEqualTo(205));
+        ResponseEntity<String> refused = put(
+                id,
+                evening.replace("\"shelves\": 2}", "\"shelves\": 2, \"dialC\": 900}"),
+                view.get("version").asInt());
+        assertThat(refused.getStatusCode()).isEqualTo(HttpStatus.BAD_REQUEST);
+        assertThat(refused.getBody()).contains("ovens.0.dialC").contains("300");
+    }
+
+    /** Whoever shares the processors with many others is answered as soon, and looks for a better plan afterwards. */
+    @Test
+    void manyEveningsAtOnceAreAllAnswered() {
+        List<UUID> ids = Stream.generate(UUID::randomUUID).limit(12).toList();
+        Instant serveAt = clock.instant().plus(Duration.ofHours(4));
+        ids.forEach(id -> put(id, evening(serveAt, 2, POTATOES), null));
+        ids.forEach(id -> until(id, v -> v.has("sheet") && !v.get("searching").asBoolean()));
+        ids.parallelStream().forEach(id -> move(id, UUID.randomUUID(), "DONE", "potatoes.PREPARE", null));
+        for (UUID id : ids) {
+            JsonNode view = until(
+                    id,
+                    v -> !v.at("/sheet/steps").toString().contains("potatoes.PREPARE")
+                            && !v.get("searching").asBoolean());
+            assertThat(view.at("/sheet/kept").asBoolean()).isTrue();
         }
     }
 
