@@ -606,7 +606,10 @@ final class Decoder {
     /* Hands are late, and slow: what can be done some minutes sooner is. */
     private HandClock.Work inGoodTime(double due, double minutes) {
         HandClock.Work laid = hands.workBefore(due - SPARE_MIN, ROOM * minutes);
-        return laid.fromMin() >= facts.nowMin() ? laid : hands.workBefore(due, minutes);
+        if (laid.fromMin() < facts.nowMin()) {
+            laid = hands.workBefore(due, minutes);
+        }
+        return laid.fromMin() < facts.nowMin() ? hands.patchworkBefore(due, minutes) : laid;
     }
 
     /* Work that has begun goes on, and is put down for what takes a moment. It is never done this very moment: somebody would have said

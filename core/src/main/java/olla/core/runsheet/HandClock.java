@@ -103,6 +103,15 @@ final class HandClock {
      * other work. Right before it where there are none.
      */
     Work workBefore(double due, double minutes) {
+        return before(due, minutes, false);
+    }
+
+    /** The same where work is put down for other work as well: as hands do that have no other choice. */
+    Work patchworkBefore(double due, double minutes) {
+        return before(due, minutes, true);
+    }
+
+    private Work before(double due, double minutes, boolean patchwork) {
         int need = cells(minutes);
         int[] its = new int[need];
         int end = Math.min(busy.length, problem.cell(due));
@@ -116,7 +125,7 @@ final class HandClock {
             if (free(cell)) {
                 last = left == need ? cell + 1 : last;
                 its[--left] = cell;
-            } else if (moments[cell] == 0) {
+            } else if (moments[cell] == 0 && !patchwork) {
                 left = need;
             }
         }

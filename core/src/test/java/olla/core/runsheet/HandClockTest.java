@@ -61,6 +61,18 @@ class HandClockTest {
     }
 
     @Test
+    void whereNothingElseWillDoWorkIsPutDownForOtherWork() {
+        HandClock one = hands(1);
+        one.work(-14, -12);
+        assertThat(one.workBefore(-10, 4).untilMin()).isCloseTo(-14, within(1e-9));
+        HandClock.Work laid = one.patchworkBefore(-10, 4);
+        assertThat(laid.fromMin()).isCloseTo(-16, within(1e-9));
+        assertThat(laid.untilMin()).isCloseTo(-10, within(1e-9));
+        one.work(laid);
+        assertThat(one.overrun(-60)).isZero();
+    }
+
+    @Test
     void whatHasBegunGoesOnAfterWhatComesBetween() {
         HandClock one = hands(1);
         one.moment(-38, -37);
