@@ -150,3 +150,15 @@ it('reads the hour at which hands come and go as a minute of the evening', () =>
   expect(minuteOf('23:30', late)).toBe(-90)
   expect(minuteOf('02:00', late)).toBe(60)
 })
+
+it('raises every dish to the official minimum where a guest is at risk, and those that join later', async () => {
+  const hake = {
+    key: 'hake',
+    title: 'Hake',
+    question: { piece: {}, dress: {}, programme: [], doneness: 'FLAKES' },
+  } as unknown as EveningInput['fish'][number]
+  const { written, page } = await station({ fish: [hake] })
+  await page.find('.risk input').setValue(true)
+  expect(written.at(-1)!.atRisk).toBe(true)
+  expect(written.at(-1)!.fish[0]!.question).toMatchObject({ doneness: 'OFFICIAL', atRisk: true })
+})

@@ -89,4 +89,7 @@ const move = (i: number, by: -1 | 1) => change(courses.value.map((m, k) => (k ==
   gap: 8px;
   min-height: 48px;
 }
+.field :deep(output) {
+  font-size: 16px;
+}
 </style>

@@ -9,7 +9,7 @@ import { day, clock } from '../../messages/time'
 import { useBench } from '../../stores/bench'
 import { useEvenings } from '../../stores/evenings'
 import { useTray } from '../../stores/tray'
-import { dishOf, newSide } from './newEvening'
+import { dishOf, forGuestsAtRisk, newSide } from './newEvening'
 import EveningCourses from './EveningCourses.vue'
 import EveningKitchen from './EveningKitchen.vue'
 import FishForm from './FishForm.vue'
@@ -38,7 +38,10 @@ function serve(text: string) {
   const at = new Date(text)
   if (!Number.isNaN(at.getTime())) change({ serveAt: at.toISOString() })
 }
-const add = (dishes: EveningFish[]) => change({ fish: [...evening.value.fish, ...dishes] })
+const safe = (fish: EveningFish[], atRisk = evening.value.atRisk) =>
+  atRisk ? fish.map(forGuestsAtRisk) : fish
+const add = (dishes: EveningFish[]) => change({ fish: [...evening.value.fish, ...safe(dishes)] })
+const risk = (atRisk: boolean) => change({ atRisk, fish: safe(evening.value.fish, atRisk) })
 function fromBench() {
   const dish = dishOf(bench)
   if (dish) add([dish])
@@ -138,7 +141,7 @@ const refusals = computed(() => Object.values(evenings.refused))
       <input
         type="checkbox"
         :checked="evening.atRisk === true"
-        @change="change({ atRisk: ($event.target as HTMLInputElement).checked })"
+        @change="risk(($event.target as HTMLInputElement).checked)"
       />
       {{ t('ui.sheet.at-risk') }}
     </label>

@@ -14,6 +14,11 @@ function eight(now: Date): Date {
   return at
 }
 
+/** A dish for guests of whom one is at risk: only the official minimum will do. */
+export function forGuestsAtRisk(fish: EveningFish): EveningFish {
+  return { ...fish, question: { ...fish.question, doneness: 'OFFICIAL', atRisk: true } }
+}
+
 /** What lies on the bench, as a dish of an evening, whether or not it has been reckoned yet; null where no oven is known. */
 export function dishOf(bench: ReturnType<typeof useBench>): EveningFish | null {
   return bench.question

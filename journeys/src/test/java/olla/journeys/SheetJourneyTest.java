@@ -33,6 +33,7 @@ class SheetJourneyTest {
         screen.until("the step to be gone", () -> screen.shows(dress) ? null : true);
         screen.tap(SheetPage.UNDO);
         screen.see(dress);
+        arrived();
     }
 
     @Test
@@ -122,7 +123,7 @@ class SheetJourneyTest {
         screen.press(Keys.ESCAPE);
         screen.until("the dialog to close", () -> screen.shows(Part.of("dialog")) ? null : true);
         screen.tap(SheetPage.FROM_BOOK);
-        screen.tap(Part.of("button").in(Part.of("list").in(Part.of("dialog"))));
+        screen.tap(Part.of("button").in(Part.of("list").in(Part.of("dialog")).last()));
         screen.until("two dishes", () -> screen.shows(SheetPage.wanted(2)) ? true : null);
         screen.tap(SheetPage.wanted(2));
         screen.tap(Part.of("combobox", "Served with"));
@@ -151,6 +152,14 @@ class SheetJourneyTest {
         screen.until("the step to be gone", () -> screen.shows(dress) ? null : true);
         screen.tap(SheetPage.UNDO);
         screen.see(dress);
+        arrived();
+    }
+
+    /* What was tapped has reached the kitchen; a storage that is cleared before would lose it. */
+    private static void arrived() {
+        screen.until(
+                "all moves to be answered",
+                () -> screen.script("return JSON.parse(localStorage.getItem('olla.moves') ?? '[]').length ? null : true"));
     }
 
     private static void begin() {
