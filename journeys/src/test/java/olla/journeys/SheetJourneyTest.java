@@ -81,8 +81,10 @@ class SheetJourneyTest {
         screen.tap(OvenSide.NOTE_IT);
         screen.waitForText(OvenSide.VERDICT, "Give it");
         screen.open("/sheet");
+        screen.until(
+                "the next look to be later",
+                () -> screen.text(SheetPage.step("trout.LOOK")).equals(looked) ? null : true);
         screen.see(SheetPage.MOVED);
-        assertThat(screen.text(SheetPage.step("trout.LOOK"))).isNotEqualTo(looked);
         screen.open("/oven");
         screen.see(OvenSide.VERDICT);
         screen.press("z");
@@ -159,7 +161,8 @@ class SheetJourneyTest {
     private static void arrived() {
         screen.until(
                 "all moves to be answered",
-                () -> screen.script("return JSON.parse(localStorage.getItem('olla.moves') ?? '[]').length ? null : true"));
+                () -> screen.script(
+                        "return JSON.parse(localStorage.getItem('olla.moves') ?? '[]').length ? null : true"));
     }
 
     private static void begin() {
