@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import StepButtons from '../../components/StepButtons.vue'
+import CountRow from '../../components/CountRow.vue'
 import type { EveningInput } from '../../api/types'
 import { t } from '../../messages/say'
 import { clock } from '../../messages/time'
@@ -51,45 +51,24 @@ const move = (i: number, by: -1 | 1) => change(courses.value.map((m, k) => (k ==
 </script>
 
 <template>
-  <div class="field">
-    <span>{{ t('ui.sheet.courses') }}</span>
-    <StepButtons
-      :value="courses.length"
-      :names="{
-        value: t('ui.sheet.courses'),
-        less: t('ui.sheet.course-less'),
-        more: t('ui.sheet.course-more'),
-      }"
-      :least="courses.length === 1"
-      :most="full"
-      @step="count"
-    />
-  </div>
-  <div v-for="i in courses.length - 1" :key="i" class="field">
-    <span>{{ t('ui.sheet.course-n', { n: i + 1 }) }}</span>
-    <StepButtons
-      :value="clock(evenings.moment(courses[i]!))"
-      :names="{
-        value: t('ui.sheet.course-n', { n: i + 1 }),
-        less: t('ui.sheet.course-sooner', { n: i + 1 }),
-        more: t('ui.sheet.course-later', { n: i + 1 }),
-      }"
-      :least="courses[i]! - STEP_MIN < least(i)"
-      :most="courses[i]! + STEP_MIN > most(i)"
-      @step="(by) => move(i, by)"
-    />
-  </div>
+  <CountRow
+    :label="t('ui.sheet.courses')"
+    :value="courses.length"
+    :less="t('ui.sheet.course-less')"
+    :more="t('ui.sheet.course-more')"
+    :least="courses.length === 1"
+    :most="full"
+    @step="count"
+  />
+  <CountRow
+    v-for="i in courses.length - 1"
+    :key="i"
+    :label="t('ui.sheet.course-n', { n: i + 1 })"
+    :value="clock(evenings.moment(courses[i]!))"
+    :less="t('ui.sheet.course-sooner', { n: i + 1 })"
+    :more="t('ui.sheet.course-later', { n: i + 1 })"
+    :least="courses[i]! - STEP_MIN < least(i)"
+    :most="courses[i]! + STEP_MIN > most(i)"
+    @step="(by) => move(i, by)"
+  />
 </template>
-
-<style scoped>
-.field {
-  display: grid;
-  align-items: center;
-  grid-template-columns: minmax(0, 1fr) 148px;
-  gap: 8px;
-  min-height: 48px;
-}
-.field :deep(output) {
-  font-size: 16px;
-}
-</style>

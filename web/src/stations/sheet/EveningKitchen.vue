@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import StepButtons from '../../components/StepButtons.vue'
+import CountRow from '../../components/CountRow.vue'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
 import { useEvenings } from '../../stores/evenings'
@@ -27,34 +27,26 @@ const hands = (by: -1 | 1) =>
 
 <template>
   <h2>{{ t('ui.sheet.kitchen') }}</h2>
-  <div v-for="oven in evening.ovens" :key="oven.ovenId" class="field">
-    <span>{{ t('ui.sheet.shelves', { oven: ovenName(oven.ovenId) }) }}</span>
-    <StepButtons
-      :value="oven.shelves"
-      :names="{
-        value: t('ui.sheet.shelves', { oven: ovenName(oven.ovenId) }),
-        less: t('ui.sheet.shelf-less', { oven: ovenName(oven.ovenId) }),
-        more: t('ui.sheet.shelf-more', { oven: ovenName(oven.ovenId) }),
-      }"
-      :least="oven.shelves <= 1"
-      :most="oven.shelves >= (limits?.mostShelves ?? 1)"
-      @step="(by) => shelves(oven.ovenId, by)"
-    />
-  </div>
-  <div class="field">
-    <span>{{ t('ui.sheet.hands') }}</span>
-    <StepButtons
-      :value="evening.hands.length"
-      :names="{
-        value: t('ui.sheet.hands'),
-        less: t('ui.sheet.hands-less'),
-        more: t('ui.sheet.hands-more'),
-      }"
-      :least="evening.hands.length <= 1"
-      :most="evening.hands.length >= (limits?.mostHands ?? 1)"
-      @step="hands"
-    />
-  </div>
+  <CountRow
+    v-for="oven in evening.ovens"
+    :key="oven.ovenId"
+    :label="t('ui.sheet.shelves', { oven: ovenName(oven.ovenId) })"
+    :value="oven.shelves"
+    :less="t('ui.sheet.shelf-less', { oven: ovenName(oven.ovenId) })"
+    :more="t('ui.sheet.shelf-more', { oven: ovenName(oven.ovenId) })"
+    :least="oven.shelves <= 1"
+    :most="oven.shelves >= (limits?.mostShelves ?? 1)"
+    @step="(by) => shelves(oven.ovenId, by)"
+  />
+  <CountRow
+    :label="t('ui.sheet.hands')"
+    :value="evening.hands.length"
+    :less="t('ui.sheet.hands-less')"
+    :more="t('ui.sheet.hands-more')"
+    :least="evening.hands.length <= 1"
+    :most="evening.hands.length >= (limits?.mostHands ?? 1)"
+    @step="hands"
+  />
   <button class="quiet-action" @click="more = true">{{ t('ui.sheet.kitchen-more') }}</button>
   <KitchenForm v-if="more" @close="more = false" />
 </template>
@@ -65,12 +57,5 @@ h2 {
   font-size: 14px;
   font-weight: 400;
   color: var(--ink-soft);
-}
-.field {
-  display: grid;
-  align-items: center;
-  grid-template-columns: minmax(0, 1fr) 148px;
-  gap: 8px;
-  min-height: 48px;
 }
 </style>

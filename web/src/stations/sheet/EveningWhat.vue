@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import StepButtons from '../../components/StepButtons.vue'
+import CountRow from '../../components/CountRow.vue'
 import type { EveningFish, EveningInput, EveningSide } from '../../api/types'
 import { newId } from '../../api/id'
 import { t } from '../../messages/say'
@@ -122,20 +122,15 @@ const refusals = computed(() => Object.values(evenings.refused))
         @change="serve(($event.target as HTMLInputElement).value)"
       />
     </label>
-    <div class="field">
-      <span>{{ t('ui.sheet.guests') }}</span>
-      <StepButtons
-        :value="evening.guests"
-        :names="{
-          value: t('ui.sheet.guests'),
-          less: t('ui.sheet.guest-less'),
-          more: t('ui.sheet.guest-more'),
-        }"
-        :least="evening.guests <= 1"
-        :most="evening.guests >= (bench.limits?.mostGuests ?? 1)"
-        @step="(by) => change({ guests: evening.guests + by })"
-      />
-    </div>
+    <CountRow
+      :label="t('ui.sheet.guests')"
+      :value="evening.guests"
+      :less="t('ui.sheet.guest-less')"
+      :more="t('ui.sheet.guest-more')"
+      :least="evening.guests <= 1"
+      :most="evening.guests >= (bench.limits?.mostGuests ?? 1)"
+      @step="(by) => change({ guests: evening.guests + by })"
+    />
     <EveningCourses />
     <label class="risk">
       <input
@@ -213,13 +208,6 @@ li {
   justify-content: space-between;
   gap: 8px;
   min-height: 44px;
-}
-.field {
-  display: grid;
-  align-items: center;
-  grid-template-columns: minmax(0, 1fr) 148px;
-  gap: 8px;
-  min-height: 48px;
 }
 li {
   border-bottom: 1px solid var(--rule);

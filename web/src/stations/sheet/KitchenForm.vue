@@ -4,7 +4,7 @@ import type { EveningHands, EveningInput, EveningOven } from '../../api/types'
 import { without } from '../../api/without'
 import NumberField from '../../components/NumberField.vue'
 import SideDialog from '../../components/SideDialog.vue'
-import StepButtons from '../../components/StepButtons.vue'
+import CountRow from '../../components/CountRow.vue'
 import { t } from '../../messages/say'
 import { clock } from '../../messages/time'
 import { useBench } from '../../stores/bench'
@@ -86,20 +86,15 @@ async function keep() {
       </div>
     </fieldset>
     <p class="how">{{ t('ui.sheet.trays-how') }}</p>
-    <div class="count">
-      <span>{{ t('ui.sheet.burners') }}</span>
-      <StepButtons
-        :value="burners"
-        :names="{
-          value: t('ui.sheet.burners'),
-          less: t('ui.sheet.burner-less'),
-          more: t('ui.sheet.burner-more'),
-        }"
-        :least="burners <= 0"
-        :most="burners >= (limits?.mostBurners ?? 0)"
-        @step="(by) => (burners += by)"
-      />
-    </div>
+    <CountRow
+      :label="t('ui.sheet.burners')"
+      :value="burners"
+      :less="t('ui.sheet.burner-less')"
+      :more="t('ui.sheet.burner-more')"
+      :least="burners <= 0"
+      :most="burners >= (limits?.mostBurners ?? 0)"
+      @step="(by) => (burners += by)"
+    />
     <h3>{{ t('ui.sheet.hours') }}</h3>
     <div v-for="(one, i) in hands" :key="i" class="row hands">
       <label>
@@ -176,12 +171,6 @@ h3 {
   margin: 12px 0 2px;
   font-size: 14px;
   font-weight: 400;
-}
-.count {
-  display: grid;
-  grid-template-columns: 1fr 150px;
-  align-items: center;
-  min-height: 52px;
 }
 .how {
   margin: 6px 0;
