@@ -41,6 +41,7 @@ const CATALOGUE = {
     mostSides: 24,
     mostCourses: 5,
     betweenCoursesMin: 10,
+    usualBetweenMin: 30,
     longestMin: 240,
     mostOvens: 6,
     mostShelves: 3,
@@ -160,5 +161,7 @@ it('raises every dish to the official minimum where a guest is at risk, and thos
   const { written, page } = await station({ fish: [hake] })
   await page.find('.risk input').setValue(true)
   expect(written.at(-1)!.atRisk).toBe(true)
-  expect(written.at(-1)!.fish[0]!.question).toMatchObject({ doneness: 'OFFICIAL', atRisk: true })
+  expect(written.at(-1)!.fish[0]!.question).toMatchObject({ doneness: 'OFFICIAL' })
+  // The evening says it, and not the dish: taken back there, it is taken back.
+  expect(written.at(-1)!.fish[0]!.question.atRisk).toBeUndefined()
 })

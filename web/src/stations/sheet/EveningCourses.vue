@@ -11,7 +11,6 @@ import { useEvenings } from '../../stores/evenings'
 const evenings = useEvenings()
 const bench = useBench()
 const STEP_MIN = 5
-const USUAL_GAP_MIN = 30
 
 const evening = computed(() => evenings.view!.evening)
 const courses = computed(() => (evening.value.coursesMin?.length ? evening.value.coursesMin : [0]))
@@ -39,7 +38,7 @@ const full = computed(
 function count(by: -1 | 1) {
   if (by < 0) change(courses.value.slice(0, -1))
   else if (limits.value)
-    change([...courses.value, Math.min(last.value + USUAL_GAP_MIN, limits.value.longestMin)])
+    change([...courses.value, Math.min(last.value + limits.value.usualBetweenMin, limits.value.longestMin)])
 }
 /** How far one may move without coming too near to another. */
 const least = (i: number) => courses.value[i - 1]! + (limits.value?.betweenCoursesMin ?? 0)

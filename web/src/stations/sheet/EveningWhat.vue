@@ -26,6 +26,7 @@ const side = ref<EveningSide | null>(null)
 const fish = ref<EveningFish | null>(null)
 const book = ref(false)
 const limits = computed(() => bench.catalogue?.evening)
+const full = computed(() => evening.value.fish.length >= (limits.value?.mostFish ?? 0))
 
 const two = (n: number) => String(n).padStart(2, '0')
 /** The moment of serving as a field for dates has it, on this screen's clock. */
@@ -157,9 +158,9 @@ const refusals = computed(() => Object.values(evenings.refused))
         </button>
       </li>
     </ul>
-    <button class="quiet-action" @click="fromBench">{{ t('ui.sheet.from-bench') }}</button>
-    <button class="quiet-action" @click="book = true">{{ t('ui.sheet.from-book') }}</button>
-    <button v-if="tray.aside.length" class="quiet-action" @click="fromTray">
+    <button class="quiet-action" :disabled="full" @click="fromBench">{{ t('ui.sheet.from-bench') }}</button>
+    <button class="quiet-action" :disabled="full" @click="book = true">{{ t('ui.sheet.from-book') }}</button>
+    <button v-if="tray.aside.length" class="quiet-action" :disabled="full" @click="fromTray">
       {{ t('ui.sheet.from-tray') }}
     </button>
 
@@ -178,7 +179,11 @@ const refusals = computed(() => Object.values(evenings.refused))
         </button>
       </li>
     </ul>
-    <button class="quiet-action" :disabled="!limits" @click="side = newSide(limits!)">
+    <button
+      class="quiet-action"
+      :disabled="!limits || evening.sides.length >= limits.mostSides"
+      @click="side = newSide(limits!)"
+    >
       {{ t('ui.sheet.add-side') }}
     </button>
 

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import type { EveningFish } from '../../api/types'
 import { without } from '../../api/without'
 import SideDialog from '../../components/SideDialog.vue'
+import TitleField from '../../components/TitleField.vue'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
 import { useEvenings } from '../../stores/evenings'
@@ -30,10 +31,7 @@ function oven(id: number, it: boolean) {
 
 <template>
   <SideDialog v-model="shown" :title="t('ui.sheet.a-fish')" :widest="420">
-    <label class="title">
-      {{ t('ui.sheet.called') }}
-      <input v-model="mine.title" maxlength="120" />
-    </label>
+    <TitleField v-model="mine.title" />
     <CourseField :course="mine.course ?? 0" @choose="(course) => (mine = { ...mine, course })" />
     <label class="tick">
       <input v-model="mine.frozen" type="checkbox" />
@@ -60,14 +58,6 @@ function oven(id: number, it: boolean) {
 </template>
 
 <style scoped>
-.title input {
-  display: block;
-  width: 100%;
-  min-height: 44px;
-  padding: 0 8px;
-  border: 1px solid #a9a695;
-  border-radius: 4px;
-}
 .tick {
   display: flex;
   gap: 8px;

@@ -4,6 +4,7 @@ import type { EveningSide } from '../../api/types'
 import ChoiceField from '../../components/ChoiceField.vue'
 import NumberField from '../../components/NumberField.vue'
 import SideDialog from '../../components/SideDialog.vue'
+import TitleField from '../../components/TitleField.vue'
 import { t } from '../../messages/say'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
@@ -33,10 +34,7 @@ const set = (part: Partial<EveningSide>) => (mine.value = { ...mine.value, ...pa
 
 <template>
   <SideDialog v-model="shown" :title="t('ui.sheet.a-side')" :widest="420">
-    <label class="title">
-      {{ t('ui.sheet.called') }}
-      <input v-model="mine.title" maxlength="120" />
-    </label>
+    <TitleField v-model="mine.title" />
     <div class="fields">
       <ChoiceField :label="t('ui.sheet.where')" :choices="WHERE" :chosen="mine.where" @choose="where" />
       <NumberField
@@ -99,14 +97,6 @@ const set = (part: Partial<EveningSide>) => (mine.value = { ...mine.value, ...pa
 </template>
 
 <style scoped>
-.title input {
-  display: block;
-  width: 100%;
-  min-height: 44px;
-  padding: 0 8px;
-  border: 1px solid #a9a695;
-  border-radius: 4px;
-}
 .fields {
   display: grid;
   grid-template-columns: 1fr 1fr;

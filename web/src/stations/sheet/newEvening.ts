@@ -14,9 +14,9 @@ function eight(now: Date): Date {
   return at
 }
 
-/** A dish for guests of whom one is at risk: only the official minimum will do. */
+/** A dish for guests of whom one is at risk: only the official minimum will do. That one is, the evening says and not the dish. */
 export function forGuestsAtRisk(fish: EveningFish): EveningFish {
-  return { ...fish, question: { ...fish.question, doneness: 'OFFICIAL', atRisk: true } }
+  return { ...fish, question: { ...fish.question, doneness: 'OFFICIAL' } }
 }
 
 /** What lies on the bench, as a dish of an evening, whether or not it has been reckoned yet; null where no oven is known. */

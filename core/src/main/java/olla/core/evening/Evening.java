@@ -32,6 +32,9 @@ public record Evening(int guests, List<Double> coursesMin, List<FishDish> fish, 
     /** No course is served sooner after another, minutes. */
     public static final double LEAST_BETWEEN_MIN = 10;
 
+    /** So long after another where nobody said, minutes (common practice, no source). */
+    public static final double USUAL_BETWEEN_MIN = 30;
+
     /** No course is served later after the first, minutes. */
     public static final double LONGEST_MIN = 240;
 

@@ -3,7 +3,7 @@ package olla.core.runsheet;
 /**
  * How hard a better plan is looked for. The same effort finds the same plan, unless the clock ends it.
  *
- * @param plans as many plans are tried
+ * @param plans as many plans are tried; 0 where what was decided stays
  * @param seed of the search's own chance
  * @param mostMs ends it after so many milliseconds, whatever has been tried by then
  */

@@ -149,7 +149,7 @@ final class Problem {
         return platingMin[course];
     }
 
-    /** When a course has to be on the pass, minutes. */
+    /** When a course is meant to be plated, minutes: a little sooner than it must be. */
     double platedFrom(int course) {
         return lastPlatedFrom(course) - PLATING_SPARE_MIN;
     }

@@ -57,6 +57,7 @@ public record Catalogue(
      * What an evening may have at most, and what it usually has.
      *
      * @param betweenCoursesMin no course is served sooner after another, minutes
+     * @param usualBetweenMin so long after another where nobody said, minutes
      * @param longestMin no course is served later after the first, minutes
      */
     public record EveningEntry(
@@ -64,6 +65,7 @@ public record Catalogue(
             int mostSides,
             int mostCourses,
             double betweenCoursesMin,
+            double usualBetweenMin,
             double longestMin,
             int mostOvens,
             int mostShelves,
@@ -249,6 +251,7 @@ public record Catalogue(
                         Evening.MOST_SIDES,
                         Evening.MOST_COURSES,
                         Evening.LEAST_BETWEEN_MIN,
+                        Evening.USUAL_BETWEEN_MIN,
                         Evening.LONGEST_MIN,
                         Kitchen.MOST_OVENS,
                         EveningOven.MOST_SHELVES,
