@@ -27,6 +27,7 @@ const view = (id: string, revision: number, more: Partial<EveningView> = {}): Ev
   searching: false,
   improved: 0,
   moved: [],
+  found: [],
   days: [],
   moves: [],
   now: '2026-03-06T17:00:00Z',

@@ -3,8 +3,9 @@ import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import { newId } from '../api/id'
-import type { AtDial, EveningInput, EveningLine, EveningMove, EveningView, SheetStep } from '../api/types'
+import type { AtDial, EveningInput, EveningLine, EveningMove, EveningView, SheetDish, SheetStep } from '../api/types'
 import { latest } from '../composables/latest'
+import { counting, soFar, type Waiting } from './onTheWay'
 import { useRunning } from './running'
 
 const MS_A_MINUTE = 60_000
@@ -20,9 +21,6 @@ const AGAIN_MS = 2500
 
 /** What can be taken back: how the evening was typed before, or a move. */
 type Undo = { before: EveningInput } | { move: string }
-
-/** A move of an evening, or that one is taken back. */
-type Waiting = { evening: string; move: EveningMove } | { evening: string; unmove: string }
 
 /** The evenings of this kitchen, and the one that is looked at. The server keeps and plans them; this keeps a copy. */
 export const useEvenings = defineStore('evenings', () => {
@@ -230,18 +228,18 @@ export const useEvenings = defineStore('evenings', () => {
   // In quarters: a sheet that is drawn anew at every tick keeps a phone drawing all evening.
   const nowMin = computed(() => Math.floor((4 * (running.now - serveAt.value)) / MS_A_MINUTE) / 4)
 
-  /** What the hands do, in order, without what was ticked here and has not arrived yet. */
-  const steps = computed<SheetStep[]>(() => {
-    const here = waiting.value.filter((w) => w.evening === id.value)
-    const back = new Set(here.map((w) => ('unmove' in w ? w.unmove : '')))
-    const settled = new Set(
-      here
-        .map((w) => ('move' in w ? w.move : null))
-        .filter((m) => m && (m.kind === 'DONE' || m.kind === 'SKIPPED') && !back.has(m.id))
-        .map((m) => m!.step),
-    )
-    return (view.value?.sheet?.steps ?? []).filter((s) => !settled.has(s.key))
-  })
+  const here = computed(() => waiting.value.filter((w) => w.evening === id.value))
+  const drawn = computed(() =>
+    view.value
+      ? soFar(view.value, here.value, (at) => (Date.parse(at) - serveAt.value) / MS_A_MINUTE)
+      : { steps: [], dishes: [] },
+  )
+  /** What the hands do, in order, as it is with what was done here and has not arrived yet. */
+  const steps = computed<SheetStep[]>(() => drawn.value.steps)
+  /** The dishes likewise. */
+  const dishes = computed<SheetDish[]>(() => drawn.value.dishes)
+  /** What was done, for undoing, likewise. */
+  const moves = computed<EveningMove[]>(() => counting(view.value?.moves ?? [], here.value))
 
   /** What is read aloud: hands, an oven to be set, what is taken out of the fridge; that something cooks or rests is no step. */
   const told = computed(() => steps.value.filter((s) => s.kind !== 'COOK' && s.kind !== 'REST'))
@@ -263,6 +261,8 @@ export const useEvenings = defineStore('evenings', () => {
     serveAt,
     nowMin,
     steps,
+    dishes,
+    moves,
     told,
     next,
     moment,

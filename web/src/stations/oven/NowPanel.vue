@@ -70,6 +70,7 @@ const units = useUnits()
       <p v-if="side.bake.revision < 0" class="coming">{{ t('ui.oven.on-its-way-to-the') }}</p>
       <template v-else>
         <ProbeLine :bake="side.bake" :now="running.now" @open="emit('probe')" />
+        <p v-if="side.bake.found" class="found" role="status">{{ side.bake.found }}</p>
         <RestingCut
           v-if="side.isOut"
           :key="`rest-${side.bake.id}`"
@@ -92,6 +93,10 @@ const units = useUnits()
   flex: 1;
   display: grid;
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+}
+.found {
+  margin: 0;
+  color: var(--ember-text);
 }
 .now.checking .big {
   font-size: 112px;

@@ -44,6 +44,7 @@ const short = computed(() => {
         >
       </template>
     </p>
+    <p v-for="found in view.found" :key="found" class="found">{{ found }}</p>
     <p v-if="view.searching" class="searching">
       {{ t('ui.sheet.searching', { improved: view.improved }) }}
       <button class="quiet-action" @click="api.stopSearch(view.id)">{{ t('ui.sheet.stop') }}</button>
@@ -65,6 +66,9 @@ const short = computed(() => {
   padding: 6px 12px;
   border-left: 6px solid var(--danger);
   background: #fff;
+}
+.found {
+  color: var(--ember-text);
 }
 .searching,
 .making {

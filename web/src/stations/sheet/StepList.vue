@@ -44,7 +44,7 @@ function putIn(step: SheetStep) {
 function done(step: SheetStep) {
   if (step.kind === 'PUT_IN') return putIn(step)
   if (step.kind === 'LOOK') {
-    const bake = evenings.view?.moves.find((m) => m.kind === 'IN' && m.step === step.dish)?.bakeId
+    const bake = evenings.moves.find((m) => m.kind === 'IN' && m.step === step.dish)?.bakeId
     if (bake) return router.push(`/oven/${bake}`)
     return evenings.move('OUT', step.dish!)
   }
@@ -54,7 +54,7 @@ const doWord = (step: SheetStep) =>
   step.kind === 'PUT_IN'
     ? t('ui.sheet.it-is-in')
     : step.kind === 'LOOK'
-      ? evenings.view?.moves.some((m) => m.kind === 'IN' && m.step === step.dish && m.bakeId)
+      ? evenings.moves.some((m) => m.kind === 'IN' && m.step === step.dish && m.bakeId)
         ? t('ui.sheet.to-the-oven')
         : t('ui.sheet.it-is-out')
       : t('ui.sheet.done')
@@ -63,7 +63,7 @@ const hands = (step: SheetStep) =>
     ? ''
     : (evenings.view?.evening.hands[step.hands]?.name ?? '')
 const pinOf = (step: SheetStep) =>
-  evenings.view?.moves.filter((m) => m.kind === 'PINNED' && m.step === step.key).at(-1)
+  evenings.moves.filter((m) => m.kind === 'PINNED' && m.step === step.key).at(-1)
 </script>
 
 <template>

@@ -27,8 +27,8 @@ const GAP = 10
 /** From the first step to a little after the last course, in whole quarters of an hour. */
 const from = computed(() => {
   const first = Math.min(
-    ...sheet.value.steps.map((s) => s.fromMin),
-    ...sheet.value.dishes.map((d) => d.inMin),
+    ...evenings.steps.map((s) => s.fromMin),
+    ...evenings.dishes.map((d) => d.inMin),
   )
   return 15 * Math.floor((Math.max(first, -360) - 4) / 15)
 })
@@ -50,12 +50,12 @@ const lanes = computed<Lane[]>(() => {
   const named = view.value.evening.ovens.map(({ ovenId }) => ({
     key: String(ovenId),
     name: bench.allOvens.find((o) => o.id === ovenId)?.name ?? '',
-    dishes: sheet.value.dishes.filter((d) => d.ovenId === ovenId),
+    dishes: evenings.dishes.filter((d) => d.ovenId === ovenId),
   }))
   const hob = {
     key: 'hob',
     name: t('ui.sheet.hob'),
-    dishes: sheet.value.dishes.filter((d) => d.ovenId === undefined),
+    dishes: evenings.dishes.filter((d) => d.ovenId === undefined),
   }
   let y = TOP
   return [...named, hob]
@@ -84,7 +84,7 @@ const hours = computed(() => quarters(drawn.value, new Date(evenings.serveAt).ge
 const dragged = ref<{ key: string; by: number; at: number } | null>(null)
 const shift = (dish: SheetDish) => (dragged.value?.key === dish.key ? dragged.value.by : 0)
 function pin(dish: SheetDish, byMin: number) {
-  const step = view.value.sheet!.steps.find((s) => s.key === `${dish.key}.PUT_IN`)
+  const step = evenings.steps.find((s) => s.key === `${dish.key}.PUT_IN`)
   if (!step || !byMin) return
   void evenings.move('PINNED', step.key, evenings.moment(Math.round(step.fromMin) + byMin))
 }

@@ -18,6 +18,8 @@ import olla.core.simulation.GivenUp;
 import olla.core.simulation.Trace;
 import olla.core.simulation.Unknowns;
 import olla.core.uncertainty.BakeSpec;
+import olla.core.uncertainty.Doubt.About;
+import olla.core.uncertainty.OvenCalibration;
 import olla.core.uncertainty.Sensitivities;
 import org.hipparchus.analysis.interpolation.SplineInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
@@ -44,9 +46,16 @@ public final class DialTable {
     private static final double DOOR_AT = 0.6;
 
     private final List<Baking> bakings;
+    /* How each of them was come by, in their order; empty for a side. */
+    private final List<Solved> solved;
 
-    private DialTable(List<Baking> bakings) {
+    private DialTable(List<Baking> bakings, List<Solved> solved) {
         this.bakings = List.copyOf(bakings);
+        this.solved = List.copyOf(solved);
+    }
+
+    private static DialTable of(List<Solved> solved) {
+        return new DialTable(solved.stream().map(Solved::baking).toList(), solved);
     }
 
     /** At each dial where it is ever done, from the gentlest; empty where it never is. */
@@ -67,9 +76,11 @@ public final class DialTable {
 
     /** What a side takes: by its own minutes. */
     public static DialTable of(SideDish side, EveningOven oven) {
-        return new DialTable(side.dials(oven.kind()).stream()
-                .map(dial -> Baking.ofSide(side, dial, side.minutesIn(oven, dial), oven))
-                .toList());
+        return new DialTable(
+                side.dials(oven.kind()).stream()
+                        .map(dial -> Baking.ofSide(side, dial, side.minutesIn(oven, dial), oven))
+                        .toList(),
+                List.of());
     }
 
     /** Solved at one dial. */
@@ -93,7 +104,7 @@ public final class DialTable {
             GivenUp.stopIf(asker);
             Programme programme = dish.at(model, dial);
             if (!dish.allows(oven.kind(), programme)) {
-                return new DialTable(List.of());
+                return of(List.<Solved>of());
             }
             OptionalDouble open = new BakeRun(bake, dish.waiting(programme))
                     .minutesFor(dish.target().peakC());
@@ -102,7 +113,7 @@ public final class DialTable {
             }
         }
         if (knots.isEmpty()) {
-            return new DialTable(List.of());
+            return of(List.<Solved>of());
         }
         GivenUp.stopIf(asker);
         Worth gentle = Worth.of(dish, oven, bake, model, knots.get(0));
@@ -111,16 +122,47 @@ public final class DialTable {
         Interpolated open = new Interpolated(knots);
         double low = knots.get(0).tempC();
         double high = knots.get(knots.size() - 1).tempC();
-        List<Baking> bakings = new ArrayList<>();
+        List<Solved> solved = new ArrayList<>();
         for (double dial : dials) {
             if (dial >= low - 1e-9 && dial <= high + 1e-9) {
                 GivenUp.stopIf(asker);
                 double at = high > low ? (dial - low) / (high - low) : 0;
                 Programme programme = near(knots, dial).programme().at(dial);
-                bakings.add(Worth.between(gentle, hot, at).at(dial, programme, open.minutes(dial)));
+                solved.add(new Solved(dial, programme, open.minutes(dial), Worth.between(gentle, hot, at)));
             }
         }
-        return new DialTable(bakings);
+        return of(solved);
+    }
+
+    /**
+     * The same where the oven was found to be otherwise than was believed, to first order.
+     *
+     * @param before what was believed when it was made
+     * @param after what is believed now
+     */
+    DialTable told(OvenCalibration before, OvenCalibration after) {
+        return of(solved.stream().map(s -> s.told(before, after)).toList());
+    }
+
+    /**
+     * A dish at one dial.
+     *
+     * @param programme with one length open
+     * @param openMin that length, minutes
+     */
+    private record Solved(double tempC, Programme programme, double openMin, Worth worth) {
+        Baking baking() {
+            return worth.at(tempC, programme, openMin);
+        }
+
+        Solved told(OvenCalibration before, OvenCalibration after) {
+            double off = (after.offsetC() - before.offsetC()) / before.offsetDoubtC();
+            double film = (after.logFilm() - before.logFilm()) / before.logFilmDoubt();
+            double moved = openMin * Math.exp(worth.logPerOffset * off + worth.logPerFilm * film);
+            double most = programme.opened().mostOpenMinutes();
+            double open = Math.max(Programme.LEAST_MINUTES, Math.min(most, moved));
+            return new Solved(tempC, programme, open, worth.told(before, after));
+        }
     }
 
     /* A grill and a head start are as at the nearest dial that was solved: they change little over some degrees. */
@@ -175,7 +217,14 @@ public final class DialTable {
     }
 
     /** What changes little from dial to dial, and in between lies on a straight line. */
-    private record Worth(double logSpread, double marginMin, double dryShare, double waitsMin, double doorMin) {
+    private record Worth(
+            double logSpread,
+            double logPerOffset,
+            double logPerFilm,
+            double marginMin,
+            double dryShare,
+            double waitsMin,
+            double doorMin) {
 
         static Worth of(FishDish dish, EveningOven oven, BakeModel bake, OvenModel model, Knot knot) {
             Programme programme = knot.programme();
@@ -188,14 +237,16 @@ public final class DialTable {
                     oven.calibration(),
                     dish.waiting(programme),
                     dish.target().peakC());
-            double spread = new Sensitivities(spec, spec.model(BakeModel.Fineness.COARSE), knot.openMin()).logSpread();
+            Sensitivities doubts = new Sensitivities(spec, spec.model(BakeModel.Fineness.COARSE), knot.openMin());
             BakeRecorder waiting = run.run(closed.rested(LONGEST_WAIT_MIN));
             double out = closed.bakeMinutes().orElseThrow();
             double dry = run.outFor(Band.DRY.fromC());
             double margin = Math.max(0, dry - run.outFor(Doneness.FLAKES.peakC()));
             double tooDone = dish.target().peakC() + BEYOND_K;
             return new Worth(
-                    spread,
+                    doubts.logSpread(),
+                    doubts.logPerDoubt(About.OVEN),
+                    doubts.logPerDoubt(About.FILM),
                     margin,
                     waiting.dryAtPull(),
                     Math.max(closed.restMinutes(), Math.min(shut(dish), waits(waiting.trace(), out, tooDone))),
@@ -234,10 +285,26 @@ public final class DialTable {
         static Worth between(Worth a, Worth b, double at) {
             return new Worth(
                     a.logSpread + at * (b.logSpread - a.logSpread),
+                    a.logPerOffset + at * (b.logPerOffset - a.logPerOffset),
+                    a.logPerFilm + at * (b.logPerFilm - a.logPerFilm),
                     a.marginMin + at * (b.marginMin - a.marginMin),
                     a.dryShare + at * (b.dryShare - a.dryShare),
                     a.waitsMin + at * (b.waitsMin - a.waitsMin),
                     a.doorMin + at * (b.doorMin - a.doorMin));
+        }
+
+        /* What is known better of the oven is no doubt any more. */
+        Worth told(OvenCalibration before, OvenCalibration after) {
+            double squares = logSpread * logSpread
+                    - logPerOffset * logPerOffset * gone(before.offsetDoubtC(), after.offsetDoubtC())
+                    - logPerFilm * logPerFilm * gone(before.logFilmDoubt(), after.logFilmDoubt());
+            return new Worth(
+                    Math.sqrt(Math.max(0, squares)), logPerOffset, logPerFilm, marginMin, dryShare, waitsMin, doorMin);
+        }
+
+        private static double gone(double doubtBefore, double doubtAfter) {
+            double left = doubtAfter / doubtBefore;
+            return 1 - left * left;
         }
 
         Baking at(double dial, Programme programme, double openMin) {

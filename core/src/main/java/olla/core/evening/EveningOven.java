@@ -9,6 +9,7 @@ import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
 import olla.core.plan.TrayFit;
 import olla.core.uncertainty.OvenCalibration;
+import olla.core.uncertainty.OvenEvidence;
 import olla.core.units.Dial;
 
 /**
@@ -55,6 +56,11 @@ public record EveningOven(
     public boolean allows(double dialC) {
         return keepsC.isEmpty()
                 || Math.round(keepsC.getAsDouble() / Dial.CELSIUS_STEP) == Math.round(dialC / Dial.CELSIUS_STEP);
+    }
+
+    /** The same, known as well as this tells. */
+    public EveningOven told(OvenEvidence evidence) {
+        return new EveningOven(key, name, kind, evidence.after(calibration), shelves, tray, keepsC);
     }
 
     /** The same with so many shelves. */

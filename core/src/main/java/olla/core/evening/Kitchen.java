@@ -2,9 +2,11 @@ package olla.core.evening;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
+import olla.core.uncertainty.OvenEvidence;
 
 /**
  * What there is to cook with.
@@ -41,6 +43,20 @@ public record Kitchen(List<EveningOven> ovens, int burners, List<Hands> hands) {
     /** How many pairs of hands are there then. */
     public int handsAt(double minute) {
         return (int) hands.stream().filter(h -> h.there(minute)).count();
+    }
+
+    /**
+     * The same with its ovens as they were found tonight.
+     *
+     * @param evidence by key of an oven
+     */
+    public Kitchen told(Map<String, OvenEvidence> evidence) {
+        return new Kitchen(
+                ovens.stream()
+                        .map(o -> evidence.containsKey(o.key()) ? o.told(evidence.get(o.key())) : o)
+                        .toList(),
+                burners,
+                hands);
     }
 
     /** The same with another pair of hands, there all evening. */

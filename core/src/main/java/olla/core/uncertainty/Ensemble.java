@@ -34,10 +34,6 @@ public final class Ensemble {
     /* Of a redrawn member's spread, this part is new and the rest its parent's (Liu and West 2001, from memory: 0.1 to 0.3). */
     private static final double NEW_SPREAD = 0.3;
 
-    /* Nobody knows an oven better than its thermostat swings and its door leaks (from memory). */
-    private static final double LEAST_OFFSET_DOUBT_C = 2;
-    private static final double LEAST_FILM_DOUBT = 0.04;
-
     /* So far above a reading the members have not met it: twice a thermometer's and a hand's error, K. */
     private static final double NOT_MET_K = 2 * Observation.PROBE_ERROR_K;
 
@@ -112,31 +108,64 @@ public final class Ensemble {
      * @throws IllegalStateException for an observation in the oven where the members were not watched
      */
     public Ensemble observe(Observation seen) {
+        Ensemble after =
+                weighed(members.stream().mapToDouble(m -> likelihood(m, seen)).toArray());
+        if (seen instanceof Observation.Probe probe) {
+            return after.noFasterThan(probe.minute(), probe.celsius());
+        }
+        // Half way through, how cold it went in is no longer what is read.
+        return seen instanceof Observation.Tip tip
+                        && tip.minute() > HALF * after.window().likelyMin()
+                ? after.noFasterThan(tip.minute(), tip.celsius())
+                : after;
+    }
+
+    /**
+     * Weighs the members by what others have told of their oven. They may err as everybody may.
+     *
+     * @param evidence without anything that was observed of this bake
+     */
+    public Ensemble told(OvenEvidence evidence) {
+        double[] log =
+                members.stream().mapToDouble(m -> logDensity(m, evidence)).toArray();
+        double likeliest = Arrays.stream(log).max().orElseThrow();
+        return weighed(Arrays.stream(log)
+                .map(l -> Observation.SLIP + (1 - Observation.SLIP) * Math.exp(l - likeliest))
+                .toArray());
+    }
+
+    private double logDensity(Member member, OvenEvidence evidence) {
+        OvenCalibration was = solver.calibration();
+        return evidence.logDensity(
+                was.offsetC() + member.z()[About.OVEN.ordinal()] * was.offsetDoubtC(),
+                was.logFilm() + member.z()[About.FILM.ordinal()] * was.logFilmDoubt());
+    }
+
+    private Ensemble weighed(double[] likelihood) {
         double[] next = new double[weight.length];
         for (int i = 0; i < next.length; i++) {
-            next[i] = weight[i] * likelihood(members.get(i), seen);
+            next[i] = weight[i] * likelihood[i];
         }
         double sum = Arrays.stream(next).sum();
         for (int i = 0; i < next.length; i++) {
             next[i] /= sum;
         }
         Ensemble weighed = new Ensemble(solver, members, next, scale, laterMin, fixedMin, seed);
-        Ensemble after = weighed.effective() < FEWEST * MEMBERS ? weighed.drawnAgain() : weighed;
-        return seen instanceof Observation.Probe probe ? after.noFasterThan(probe) : after;
+        return weighed.effective() < FEWEST * MEMBERS ? weighed.drawnAgain() : weighed;
     }
 
     /* A fish may be slower than any member: then the members' clock is stretched until they are as cold as was read. Never the other
     way: a tip that is not pushed in far enough reads warm, and hardly anything reads cold but a cold fish. */
-    private Ensemble noFasterThan(Observation.Probe read) {
-        double celsius = read.celsius() - Observation.PROBE_WARM_K;
-        if (middleAt(read.minute()) - celsius <= NOT_MET_K) {
+    private Ensemble noFasterThan(double minute, double reads) {
+        double celsius = reads - Observation.PROBE_WARM_K;
+        if (middleAt(minute) - celsius <= NOT_MET_K) {
             return this;
         }
-        double sooner = read.minute();
-        while (sooner > read.minute() / SLOWEST && middleAt(sooner) > celsius) {
+        double sooner = minute;
+        while (sooner > minute / SLOWEST && middleAt(sooner) > celsius) {
             sooner -= Member.STRIDE_MIN;
         }
-        double slower = read.minute() / sooner;
+        double slower = minute / sooner;
         return new Ensemble(solver, members, weight, scale * slower, laterMin + later(slower), fixedMin, seed);
     }
 
@@ -334,12 +363,25 @@ public final class Ensemble {
         OvenCalibration was = solver.calibration();
         int oven = About.OVEN.ordinal();
         int film = About.FILM.ordinal();
-        return new OvenCalibration(
+        return OvenCalibration.within(
                 was.offsetC() + mean(oven) * was.offsetDoubtC(),
-                Math.max(LEAST_OFFSET_DOUBT_C, Math.sqrt(variance(oven)) * was.offsetDoubtC()),
+                Math.sqrt(variance(oven)) * was.offsetDoubtC(),
                 was.logFilm() + mean(film) * was.logFilmDoubt(),
-                Math.max(LEAST_FILM_DOUBT, Math.sqrt(variance(film)) * was.logFilmDoubt()),
-                was.cooling());
+                Math.sqrt(variance(film)) * was.logFilmDoubt(),
+                was);
+    }
+
+    /** What was observed of this bake tells so much of its oven, for whatever else is in it. */
+    public OvenEvidence tells() {
+        int oven = About.OVEN.ordinal();
+        int film = About.FILM.ordinal();
+        double[] mean = {mean(oven), mean(film)};
+        double both = 0;
+        for (int i = 0; i < weight.length; i++) {
+            double[] z = members.get(i).z();
+            both += weight[i] * (z[oven] - mean[0]) * (z[film] - mean[1]);
+        }
+        return OvenEvidence.of(solver.calibration(), mean, new double[] {variance(oven), both, variance(film)});
     }
 
     private static double percentile(List<Member> members, double[] weight, double share) {

@@ -28,12 +28,20 @@ public record OvenCalibration(
 
     private static final double LEAST_DOUBT = 1e-3;
 
+    /* Nobody knows an oven better than its thermostat swings and its door leaks (from memory). */
+    static final double LEAST_OFFSET_DOUBT_C = 2;
+    static final double LEAST_FILM_DOUBT = 0.04;
+
+    /* No oven that is used at all is further off. */
+    private static final double MOST_OFFSET_C = 60;
+    private static final double MOST_LOG_FILM = 1;
+
     /** @throws olla.core.messages.RefusedInput where a value is out of range */
     public OvenCalibration {
         new Refusals()
-                .range("offsetC", "oven-error", offsetC, -60, 60, Unit.CELSIUS)
+                .range("offsetC", "oven-error", offsetC, -MOST_OFFSET_C, MOST_OFFSET_C, Unit.CELSIUS)
                 .range("offsetDoubtC", "doubt-about-an-oven-error", offsetDoubtC, LEAST_DOUBT, 40, Unit.CELSIUS)
-                .range("logFilm", "film-factor-logarithm", logFilm, -1, 1, Unit.NUMBER)
+                .range("logFilm", "film-factor-logarithm", logFilm, -MOST_LOG_FILM, MOST_LOG_FILM, Unit.NUMBER)
                 .range("logFilmDoubt", "doubt-about-a-film-factor", logFilmDoubt, LEAST_DOUBT, 1, Unit.NUMBER)
                 .throwIfAny();
     }
@@ -41,6 +49,17 @@ public record OvenCalibration(
     /** An oven that loses its heat as its kind usually does. */
     public OvenCalibration(double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt) {
         this(offsetC, offsetDoubtC, logFilm, logFilmDoubt, Optional.empty());
+    }
+
+    /** What was learned of an oven: no surer than anybody can be of one, and no further off than any is. */
+    static OvenCalibration within(
+            double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt, OvenCalibration before) {
+        return new OvenCalibration(
+                Math.max(-MOST_OFFSET_C, Math.min(MOST_OFFSET_C, offsetC)),
+                Math.max(Math.min(LEAST_OFFSET_DOUBT_C, before.offsetDoubtC), offsetDoubtC),
+                Math.max(-MOST_LOG_FILM, Math.min(MOST_LOG_FILM, logFilm)),
+                Math.max(Math.min(LEAST_FILM_DOUBT, before.logFilmDoubt), logFilmDoubt),
+                before.cooling);
     }
 
     /** The same oven, losing its heat otherwise. */

@@ -78,6 +78,11 @@ public final class Sensitivities {
         return Math.sqrt(squares);
     }
 
+    /** By how much the open length's logarithm changes where one unknown is a standard deviation off, to first order. */
+    public double logPerDoubt(About about) {
+        return slope[about.ordinal()];
+    }
+
     /**
      * What makes the window wide, largest first.
      *

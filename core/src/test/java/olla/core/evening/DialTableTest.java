@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import olla.core.doneness.Doneness;
 import olla.core.fish.Cut;
@@ -22,6 +23,7 @@ import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.Unknowns;
 import olla.core.uncertainty.OvenCalibration;
+import olla.core.uncertainty.OvenEvidence;
 import org.junit.jupiter.api.Test;
 
 /** The table of dials against the model that it stands for. */
@@ -233,5 +235,48 @@ class DialTableTest {
             }
         });
         assertThat(made).containsExactlyInAnyOrder(1, 2, 3, 4);
+    }
+
+    /** What an oven was found to be moves a table as far as solving it again would. */
+    @Test
+    void anOvenThatWasFoundSlowMovesEveryDial() {
+        OvenEvidence slow = OvenEvidence.normal(-22, 8, -0.15, 0.12);
+        EveningOven said = EVENING.kitchen().ovens().get(0);
+        EveningOven found = said.told(slow);
+        assertThat(found.calibration().offsetC()).isLessThan(-8);
+        for (FishDish dish : EVENING.fish()) {
+            DialTable before = DialTable.of(dish, said);
+            DialTable moved = before.told(said.calibration(), found.calibration());
+            DialTable solved = DialTable.of(dish, found);
+            for (double dial : List.of(180.0, 200.0, 220.0)) {
+                Baking was = before.nearest(dial);
+                Baking is = moved.nearest(dial);
+                Baking anew = solved.nearest(dial);
+                double fixed = is.programme().opened().fixedMinutes();
+                assertThat(is.tempC()).isEqualTo(anew.tempC());
+                assertThat(is.minutes() - was.minutes())
+                        .as("%s at %s", dish.key(), dial)
+                        .isPositive()
+                        .isCloseTo(anew.minutes() - was.minutes(), within(0.03 * (anew.minutes() - fixed) + 0.5));
+                assertThat(is.sdMin()).isCloseTo(anew.sdMin(), within(0.12 * anew.sdMin()));
+            }
+        }
+    }
+
+    /** A side's minutes are said for an oven that does as its dial says; nothing of the other oven is touched. */
+    @Test
+    void onlyWhatGoesIntoThatOvenIsMoved() {
+        DialTables made = DialTables.of(EVENING, (done, of) -> {});
+        EveningOven still = EVENING.kitchen().ovens().get(0);
+        Evening found = EVENING.in(EVENING.kitchen().told(Map.of(still.key(), OvenEvidence.normal(-20, 5, 0, 1))));
+        DialTables moved = made.told(EVENING, found);
+        String potatoes = EVENING.sides().get(0).key();
+        assertThat(moved.of(potatoes, still.key()).get(0).minutes())
+                .isGreaterThan(1.03 * made.of(potatoes, still.key()).get(0).minutes());
+        for (FishDish dish : EVENING.fish()) {
+            assertThat(moved.of(dish.key(), "fan")).isEqualTo(made.of(dish.key(), "fan"));
+            assertThat(moved.of(dish.key(), "still")).isNotEqualTo(made.of(dish.key(), "still"));
+        }
+        assertThat(made.told(EVENING, EVENING)).isEqualTo(made);
     }
 }

@@ -186,6 +186,56 @@ class ObservingTest {
         assertThat(after).isLessThan(0.5 * before);
     }
 
+    /** Two fish in one oven: what is read of the first tells of the second what it can, and no more. */
+    @Test
+    void whatIsReadOfOneFishTellsOfTheOtherInItsOven() {
+        Random random = new Random(23);
+        Ensemble prior = prior(OvenCalibration.UNCHECKED, true);
+        double likely = prior.window().likelyMin();
+        double before = 0;
+        double after = 0;
+        double width = 0;
+        int inside = 0;
+        for (int i = 0; i < TRUTHS; i++) {
+            Unknowns first = drawn(random);
+            Unknowns second = inTheOvenOf(first, drawn(random));
+            Truth read = new Truth(first, OvenModel.trusted(OvenKind.STILL));
+            Ensemble seen = prior;
+            for (double share : new double[] {0.6, 0.8, 0.95}) {
+                seen = seen.observe(new Probe(share * likely, misread(random, read.coldestAt(share * likely))));
+            }
+            Truth other = new Truth(second, OvenModel.trusted(OvenKind.STILL));
+            CheckWindow told = prior.told(seen.tells()).window();
+            before += Math.abs(likely - other.minutes) / TRUTHS;
+            after += Math.abs(told.likelyMin() - other.minutes) / TRUTHS;
+            width += told.widthMin() / TRUTHS;
+            inside += inside(told, other.minutes) ? 1 : 0;
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "%d pairs in one oven: mean error of the second %.2f, told by the first %.2f min; width %.2f, %.2f min; in the"
+                        + " window %.0f %%%n",
+                TRUTHS,
+                before,
+                after,
+                prior.window().widthMin(),
+                width,
+                100.0 * inside / TRUTHS);
+        assertThat(after).isLessThan(0.95 * before);
+        assertThat(width).isLessThan(prior.window().widthMin());
+        assertThat(inside / (double) TRUTHS).isBetween(0.74, 0.88);
+    }
+
+    private static Unknowns inTheOvenOf(Unknowns first, Unknowns u) {
+        return new Unknowns(
+                u.thicknessFactor(),
+                u.startShiftC(),
+                first.ovenShiftC(),
+                first.filmFactor(),
+                u.wetnessFactor(),
+                u.contactFactor());
+    }
+
     private static Unknowns exceptTheOven(Unknowns u) {
         return new Unknowns(u.thicknessFactor(), u.startShiftC(), 0, 1, u.wetnessFactor(), u.contactFactor());
     }
@@ -245,6 +295,36 @@ class ObservingTest {
         double second = 1.25 * likely;
         Ensemble again = seen.observe(new Probe(second, slow.coldestAt(second) + Observation.PROBE_WARM_K));
         assertThat(again.window().likelyMin()).isCloseTo(slow.minutes, within(0.12 * slow.minutes));
+    }
+
+    /** The same with a probe that stays in, until nine tenths of what was thought. */
+    @Test
+    void aProbeThatStaysInSaysSoAsWell() {
+        Truth slow = new Truth(Unknowns.NONE.thickness(1.25), new OvenModel(OvenKind.STILL, -15, 0.85));
+        CheckWindow told = staysIn(slow, 0.9);
+        assertThat(told.likelyMin()).isCloseTo(slow.minutes, within(0.12 * slow.minutes));
+    }
+
+    /** Far colder when it went in than was said is not slower: that is no reason to wait for ever. */
+    @Test
+    void aFishThatWentInColderIsNotTakenForASlowOne() {
+        OvenModel oven = OvenModel.trusted(OvenKind.STILL);
+        Truth cold = new Truth(new Unknowns(1, -3 * StandardDeviations.START_C, 0, 1, 1, 1), oven);
+        CheckWindow told = staysIn(cold, 0.8);
+        assertThat(told.likelyMin()).isCloseTo(cold.minutes, within(0.08 * cold.minutes));
+    }
+
+    /* What is foretold after a probe was in from the second minute until a share of the likely ones. */
+    private static CheckWindow staysIn(Truth fish, double share) {
+        Ensemble ensemble = prior(OvenCalibration.UNCHECKED, true);
+        double until = share * ensemble.window().likelyMin();
+        List<Probe> earlier = new ArrayList<>();
+        for (double minute = 2; minute <= until; minute += 0.5) {
+            double reads = fish.coldestAt(minute) + Observation.PROBE_WARM_K;
+            ensemble = ensemble.observe(new Observation.Tip(minute, reads, earlier));
+            earlier.add(new Probe(minute, reads));
+        }
+        return ensemble.window();
     }
 
     @Test

@@ -6,9 +6,11 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -27,6 +29,7 @@ import olla.core.plan.BakeClock;
 import olla.core.safety.Leftovers;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Observation;
+import olla.core.uncertainty.OvenEvidence;
 import olla.server.bakes.rows.Bake;
 import olla.server.bakes.rows.BakeRepository;
 import olla.server.bakes.rows.BakeTimeline;
@@ -513,6 +516,17 @@ public class BakeService {
     /** One bake. */
     public BakeView one(UUID id) {
         return views.now(any(id), PATIENCE_MS);
+    }
+
+    /**
+     * What has been found tonight of some ovens, by what is in them or has been and is not in the log yet.
+     *
+     * @return by id of an oven; without those of which nothing was found
+     */
+    public Map<Integer, OvenEvidence> found(Collection<Integer> ovens) {
+        return views.found(bakes.findByOvenIdInAndPutAtBetween(ovens, now().minus(Timelines.LONGEST), now()).stream()
+                .filter(bake -> bake.loggedAt() == null)
+                .toList());
     }
 
     /** The members behind a bake and what its probe said. */

@@ -37,6 +37,7 @@ import olla.server.web.MaybeAbsent;
  * @param look what came of the last look
  * @param probe the probe in it
  * @param air what the oven's thermometer says
+ * @param found what the others in its oven tell of that; missing where they tell nothing that matters
  * @param taps what was tapped, last first
  * @param portions helpings lifted
  * @param leftovers from when it is out
@@ -80,6 +81,7 @@ public record BakeView(
         @MaybeAbsent LookView look,
         @MaybeAbsent ProbeView probe,
         @MaybeAbsent AirView air,
+        @MaybeAbsent Message found,
         List<TapView> taps,
         @MaybeAbsent Integer portions,
         @MaybeAbsent LeftoversView leftovers,

@@ -11,10 +11,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Consumer;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import olla.core.messages.Message;
 import olla.core.oven.Programme;
 import olla.core.plan.BakeClock;
@@ -27,12 +26,11 @@ import olla.core.plan.Shortfall;
 import olla.core.probe.OvenThermometer;
 import olla.core.probe.OvenThermometer.Suspicion;
 import olla.core.probe.ProbeJudge.JudgedReading;
-import olla.core.probe.Reading;
 import olla.core.safety.Leftovers;
 import olla.core.uncertainty.Assessment;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
-import olla.core.uncertainty.Observation;
+import olla.core.uncertainty.OvenEvidence;
 import olla.server.bakes.BakeView.AirView;
 import olla.server.bakes.BakeView.AskedView;
 import olla.server.bakes.BakeView.BakeCard;
@@ -47,9 +45,10 @@ import olla.server.bakes.BakeView.TapView;
 import olla.server.bakes.BakeView.WindowView;
 import olla.server.bakes.InsideView.FanView;
 import olla.server.bakes.InsideView.TraceView;
+import olla.server.bakes.Subjects.Rows;
+import olla.server.bakes.Subjects.Told;
 import olla.server.bakes.rows.Bake;
 import olla.server.bakes.rows.BakeTimeline;
-import olla.server.bakes.rows.BakeTimeline.Timed;
 import olla.server.bakes.rows.Predicted;
 import olla.server.bakes.rows.StoredQuestions;
 import olla.server.bakes.rows.Tap;
@@ -60,11 +59,8 @@ import olla.server.forecast.Forecasts;
 import olla.server.forecast.Forecasts.Subject;
 import olla.server.ovens.Oven;
 import olla.server.photos.PhotoRepository;
-import olla.server.probes.Channel;
 import olla.server.probes.DeviceReading;
 import olla.server.probes.ProbeUse;
-import olla.server.probes.ProbeUseRepository;
-import olla.server.probes.ReadingStore;
 import olla.server.query.EstimateAnswer;
 import olla.server.query.EstimateRequest;
 import olla.server.query.Question;
@@ -84,17 +80,13 @@ public class BakeViews {
     /* A thermometer that has been silent for longer says nothing of now. */
     private static final Duration AIR_IS_OLD = Duration.ofMinutes(2);
 
-    /* A probe that is left in is of the dish until it has rested, however long it lies on the board. */
-    private static final Duration RESTED = Duration.ofHours(1);
-
     private static final int TRACE_POINTS = 240;
 
     /* What was said not to be so within this of a proposal was said of it, minutes. */
     private static final double SAME_MIN = 1.5;
 
     private final Timelines timelines;
-    private final ProbeUseRepository uses;
-    private final ReadingStore readings;
+    private final Subjects subjects;
     private final PhotoRepository photos;
     private final Forecasts forecasts;
     private final StoredQuestions questions;
@@ -103,16 +95,14 @@ public class BakeViews {
 
     BakeViews(
             Timelines timelines,
-            ProbeUseRepository uses,
-            ReadingStore readings,
+            Subjects subjects,
             PhotoRepository photos,
             Forecasts forecasts,
             StoredQuestions questions,
             CarryOver carryOver,
             Clock clock) {
         this.timelines = timelines;
-        this.uses = uses;
-        this.readings = readings;
+        this.subjects = subjects;
         this.photos = photos;
         this.forecasts = forecasts;
         this.questions = questions;
@@ -124,9 +114,6 @@ public class BakeViews {
     private interface Look {
         Forecast of(Subject subject);
     }
-
-    /** A bake with all its rows. */
-    private record Rows(Bake bake, BakeTimeline timeline, Optional<ProbeUse> use, boolean pictured) {}
 
     /** One bake after all that was observed. */
     BakeView now(Bake bake, long waitMs) {
@@ -149,7 +136,7 @@ public class BakeViews {
 
     /** The members behind a bake, and its probe's readings. */
     InsideView inside(Bake bake, long waitMs) {
-        Subject subject = subject(bake);
+        Subject subject = subjects.group(List.of(bake)).told(bake).subject();
         Forecast forecast = forecasts.now(subject, waitMs);
         Ensemble ensemble = forecast.ensemble()
                 .or(() -> forecasts.unobserved(subject))
@@ -177,127 +164,60 @@ public class BakeViews {
     /** The bake as it was, with the minutes that it really had in the oven, and its rest. */
     EstimateAnswer rest(Bake bake) {
         BakeTimeline timeline = timelines.of(List.of(bake)).get(bake.getId());
-        EstimateRequest request = request(bake, timeline);
+        EstimateRequest request = subjects.request(bake, timeline);
         double likely = bake.predicted().likelyMin().doubleValue();
         Question went = carryOver.asWent(questions.understood(request), timeline, likely);
         return EstimateAnswer.of(went, carryOver.went(request, timeline, likely));
     }
 
     private List<BakeView> views(List<Bake> bakes, Look look) {
-        List<UUID> ids = bakes.stream().map(Bake::getId).toList();
-        Map<UUID, BakeTimeline> told = timelines.of(bakes);
-        Map<UUID, ProbeUse> used =
-                uses.findByBakeIdIn(ids).stream().collect(Collectors.toMap(ProbeUse::bakeId, Function.identity()));
-        Set<UUID> pictured = Set.copyOf(photos.findIdsIn(ids));
+        Set<UUID> pictured =
+                Set.copyOf(photos.findIdsIn(bakes.stream().map(Bake::getId).toList()));
+        Subjects.Group group = subjects.group(bakes);
         return bakes.stream()
-                .map(bake -> view(
-                        new Rows(
-                                bake,
-                                told.get(bake.getId()),
-                                Optional.ofNullable(used.get(bake.getId())),
-                                pictured.contains(bake.getId())),
-                        look))
+                .map(bake -> view(group, bake, pictured.contains(bake.getId()), look))
                 .toList();
     }
 
-    private BakeView view(Rows rows, Look look) {
+    private BakeView view(Subjects.Group group, Bake bake, boolean pictured, Look look) {
         try {
-            return whole(rows, look);
+            return whole(group.rows(bake), group.told(bake), pictured, look);
         } catch (DataAccessException | TransactionException outOfReach) {
             throw outOfReach;
         } catch (RuntimeException broken) {
-            LOG.error(
-                    "Bake {} cannot be reckoned any more; it is shown by its ticket.",
-                    rows.bake().getId(),
-                    broken);
-            return byTicket(rows);
+            LOG.error("Bake {} cannot be reckoned any more; it is shown by its ticket.", bake.getId(), broken);
+            return byTicket(group.rows(bake), pictured);
         }
+    }
+
+    /** What these have told of their ovens so far, by id of an oven. */
+    Map<Integer, OvenEvidence> found(List<Bake> bakes) {
+        List<Bake> unknown =
+                bakes.stream().filter(bake -> !forecasts.follows(bake.getId())).toList();
+        if (!unknown.isEmpty()) {
+            // Nobody has looked at these since the start: what they tell is there the next time.
+            soon(unknown, id -> {});
+        }
+        Map<Integer, OvenEvidence> found = new TreeMap<>();
+        bakes.stream()
+                .sorted(Comparator.comparing(Bake::putAt).thenComparing(Bake::getId))
+                .forEach(bake -> {
+                    OvenEvidence tells = forecasts.tells(bake.getId());
+                    if (!tells.none()) {
+                        found.merge(bake.oven().id(), tells, OvenEvidence::and);
+                    }
+                });
+        return found;
+    }
+
+    /** What a bake's forecast follows from, what else is in its oven left aside. */
+    public Subject subject(Bake bake) {
+        return subjects.alone(bake);
     }
 
     /** What a bake's taps come to, whatever else is in that oven. */
     BakeTimeline timeline(Bake bake) {
         return timelines.alone(bake);
-    }
-
-    /** The question a bake was put in with, to the target that was found good enough since. */
-    private EstimateRequest request(Bake bake, BakeTimeline timeline) {
-        EstimateRequest asked = questions.asked(bake);
-        return timeline.target().map(asked::to).orElse(asked);
-    }
-
-    /** All that a forecast on a bake follows from. */
-    public Subject subject(Bake bake) {
-        BakeTimeline timeline = timelines.of(List.of(bake)).get(bake.getId());
-        Rows rows = new Rows(bake, timeline, uses.findById(bake.getId()), false);
-        return subject(rows, request(bake, timeline), measured(rows), airs(rows));
-    }
-
-    private Subject subject(
-            Rows rows, EstimateRequest request, List<DeviceReading> measured, List<DeviceReading> airs) {
-        BakeTimeline timeline = rows.timeline();
-        Programme programme = questions.understood(request).programme();
-        return new Subject(
-                rows.bake().getId(),
-                rows.bake().revision(),
-                request,
-                rows.bake().predicted().window(),
-                timeline.events(),
-                timeline.seen(),
-                readings(timeline, measured),
-                rows.use().map(u -> timeline.minute(u.since())).orElse(0.0),
-                timeline.outMin().orElse(Double.POSITIVE_INFINITY),
-                air(rows, programme, airs),
-                programme.tailMinutes(),
-                grillOnMin(timeline, programme));
-    }
-
-    private static double grillOnMin(BakeTimeline timeline, Programme programme) {
-        return timeline.stepsDone().entrySet().stream()
-                .filter(e -> programme.isGrill(e.getKey()))
-                .mapToDouble(Map.Entry::getValue)
-                .min()
-                .orElse(Double.POSITIVE_INFINITY);
-    }
-
-    /* Until it was pulled, has rested, or was forgotten. */
-    private List<DeviceReading> measured(Rows rows) {
-        return rows.use()
-                .map(u -> readings.of(u.device(), Channel.TIP, u.since(), until(rows, u.until())))
-                .orElse(List.of());
-    }
-
-    private Instant until(Rows rows, Instant pulled) {
-        BakeTimeline timeline = rows.timeline();
-        Instant until = timeline.outAt() == null
-                ? timeline.inSince().plus(Duration.ofMinutes(Math.round(BakeClock.FORGOTTEN_MIN)))
-                : timeline.outAt().plus(RESTED);
-        until = pulled != null && pulled.isBefore(until) ? pulled : until;
-        return now().isBefore(until) ? now() : until;
-    }
-
-    private List<DeviceReading> airs(Rows rows) {
-        String sensor = rows.bake().oven().sensor();
-        BakeTimeline timeline = rows.timeline();
-        if (sensor == null) {
-            return List.of();
-        }
-        return readings.of(
-                sensor,
-                Channel.AIR,
-                timeline.startedAt(),
-                timeline.outAt() == null ? until(rows, null) : timeline.outAt());
-    }
-
-    /* What the oven's thermometer says of the dial, where one dial is to hold from beginning to end. */
-    private Optional<Timed> air(Rows rows, Programme programme, List<DeviceReading> airs) {
-        double dial = rows.bake().predicted().dialCelsius().doubleValue();
-        if (airs.isEmpty() || programme.hottestC() != dial) {
-            return Optional.empty();
-        }
-        BakeTimeline timeline = rows.timeline();
-        return OvenThermometer.offset(
-                        readings(timeline, airs), timeline.events(), dial, grillOnMin(timeline, programme))
-                .map(offset -> new Timed(offset.minute(), new Observation.OvenAir(offset.celsius())));
     }
 
     private static List<AskedView> asked(Rows rows, Programme programme, List<DeviceReading> airs) {
@@ -307,7 +227,7 @@ public class BakeViews {
             return List.of();
         }
         List<Suspicion> suspected = OvenThermometer.suspicions(
-                readings(timeline, airs), timeline.events(), dial, grillOnMin(timeline, programme));
+                Subjects.readings(timeline, airs), timeline.events(), dial, Subjects.grillOnMin(timeline, programme));
         return suspected.stream()
                 .filter(s -> timeline.notSo().stream().noneMatch(no -> Math.abs(no - s.minute()) <= SAME_MIN))
                 .map(s -> new AskedView(
@@ -318,21 +238,15 @@ public class BakeViews {
                 .toList();
     }
 
-    private static List<Reading> readings(BakeTimeline timeline, List<DeviceReading> measured) {
-        return measured.stream()
-                .map(m -> new Reading(timeline.minute(m.at()), m.celsius()))
-                .toList();
-    }
-
-    private BakeView whole(Rows rows, Look look) {
+    private BakeView whole(Rows rows, Told told, boolean pictured, Look look) {
         Bake bake = rows.bake();
         BakeTimeline timeline = rows.timeline();
-        EstimateRequest request = request(bake, timeline);
+        EstimateRequest request = subjects.request(bake, timeline);
         Question question = questions.understood(request);
-        List<DeviceReading> measured = measured(rows);
+        List<DeviceReading> measured = told.measured();
         boolean in = timeline.outAt() == null;
-        List<DeviceReading> airs = airs(rows);
-        Forecast forecast = look.of(subject(rows, request, measured, airs));
+        List<DeviceReading> airs = told.airs();
+        Forecast forecast = look.of(told.subject());
         Predicted p = bake.predicted();
         Optional<Shortfall> lacks = in || bake.loggedAt() != null
                 ? Optional.empty()
@@ -378,12 +292,13 @@ public class BakeViews {
                 forecast.look().map(l -> look(l, facts)).orElse(null),
                 rows.use().map(u -> probe(u, measured, forecast)).orElse(null),
                 in ? airView(bake.oven(), airs, dial) : null,
+                in ? found(question, forecast) : null,
                 tapViews(timeline),
                 timeline.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
                 leftovers(timeline),
                 forecast.behind() ? true : null,
                 lesson(bake),
-                rows.pictured(),
+                pictured,
                 card(request, question),
                 now());
     }
@@ -439,7 +354,7 @@ public class BakeViews {
     }
 
     /* A bake that can no longer be reckoned, by what its own columns say. */
-    private BakeView byTicket(Rows rows) {
+    private BakeView byTicket(Rows rows, boolean pictured) {
         Bake bake = rows.bake();
         BakeTimeline timeline = rows.timeline();
         Predicted p = bake.predicted();
@@ -482,12 +397,13 @@ public class BakeViews {
                 null,
                 null,
                 null,
+                null,
                 tapViews(timeline),
                 timeline.last(TapKind.PORTIONS).map(Tap::number).orElse(null),
                 leftovers(timeline),
                 null,
                 lesson(bake),
-                rows.pictured(),
+                pictured,
                 new BakeCard(questions.asked(bake), List.of(), List.of(), 1),
                 now());
     }
@@ -556,6 +472,13 @@ public class BakeViews {
             return null;
         }
         return new AirView(oven.sensor(), last.celsius(), last.at(), OvenThermometer.hotInMin(last.celsius(), dial));
+    }
+
+    private static Message found(Question question, Forecast forecast) {
+        return forecast.told()
+                .words(question.calibration())
+                .map(does -> Message.of("oven.found-tonight", "oven", does))
+                .orElse(null);
     }
 
     private static LeftoversView leftovers(BakeTimeline timeline) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,8 +23,8 @@ import org.springframework.stereotype.Component;
 @Component
 class Timelines {
 
-    /* What went in so long before another is out again when that goes in. */
-    private static final Duration LONGEST = Duration.ofHours(6);
+    /** What went in so long before another is out again when that goes in, and is of another meal. */
+    static final Duration LONGEST = Duration.ofHours(6);
 
     private final BakeRepository bakes;
     private final TapRepository taps;
@@ -49,6 +50,15 @@ class Timelines {
         Map<UUID, Bake> all = new HashMap<>();
         beside(wanted).forEach(b -> all.put(b.getId(), b));
         wanted.forEach(b -> all.put(b.getId(), b));
+        return among(all, wanted);
+    }
+
+    /** All of these, by their ids, as if nothing else had been in their ovens. */
+    Map<UUID, BakeTimeline> among(Map<UUID, Bake> all) {
+        return among(all, all.values());
+    }
+
+    private Map<UUID, BakeTimeline> among(Map<UUID, Bake> all, Collection<Bake> wanted) {
         Map<UUID, List<Tap>> tapped = taps.findByBakeIdInAndUndoneFalseOrderByAtAscIdAsc(all.keySet()).stream()
                 .collect(Collectors.groupingBy(Tap::bakeId));
         Map<UUID, BakeTimeline> alone = new HashMap<>();
@@ -68,7 +78,11 @@ class Timelines {
         return found;
     }
 
-    private List<Bake> beside(List<Bake> wanted) {
+    /** What else has been in their ovens about when they were; some of them may be among it. */
+    List<Bake> beside(List<Bake> wanted) {
+        if (wanted.isEmpty()) {
+            return List.of();
+        }
         Set<Integer> ovens = wanted.stream().map(b -> b.oven().id()).collect(Collectors.toSet());
         Instant from = wanted.stream().map(Bake::putAt).min(Instant::compareTo).orElseThrow();
         Instant until = wanted.stream()

@@ -32,6 +32,11 @@ public record EveningInput(
         int burners,
         List<EveningHandsInput> hands) {
 
+    /** Which ovens it has. */
+    List<Integer> kitchenOvens() {
+        return ovens.stream().map(EveningOvenInput::ovenId).toList();
+    }
+
     /**
      * A dish from the bench.
      *

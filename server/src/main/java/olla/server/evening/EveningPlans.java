@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
@@ -15,6 +16,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import olla.core.evening.DialTables;
 import olla.core.evening.Evening;
+import olla.core.messages.Message;
 import olla.core.messages.RefusedInput;
 import olla.core.runsheet.Advice;
 import olla.core.runsheet.Effort;
@@ -25,6 +27,7 @@ import olla.core.runsheet.Planner;
 import olla.core.runsheet.RunSheet;
 import olla.core.runsheet.Shortage;
 import olla.core.runsheet.Stop;
+import olla.core.uncertainty.OvenEvidence;
 import olla.server.load.Pools;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -88,6 +91,7 @@ class EveningPlans {
      * What is known of one evening's plan.
      *
      * @param made how many tables of {@code of} are made; both 0 once all are
+     * @param found what has been found tonight of its ovens
      * @param signs of its bakes, as they were when it was worked out
      */
     record Known(
@@ -99,6 +103,7 @@ class EveningPlans {
             List<Moved> moved,
             Optional<Advice> advice,
             Optional<Shortage> shortage,
+            List<Message> found,
             String signs) {}
 
     /** One evening's plan on its way. Guarded by itself. */
@@ -108,6 +113,7 @@ class EveningPlans {
         private List<Moved> moved = List.of();
         private Advice advice;
         private Shortage shortage;
+        private List<Message> found = List.of();
         private int made;
         private int of;
         private boolean searching;
@@ -126,6 +132,7 @@ class EveningPlans {
                     moved,
                     Optional.ofNullable(advice),
                     Optional.ofNullable(shortage),
+                    found,
                     signs);
         }
 
@@ -166,7 +173,8 @@ class EveningPlans {
     Known known(UUID id) {
         Plan plan = plans.getIfPresent(id);
         return plan == null
-                ? new Known(Optional.empty(), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty(), "")
+                ? new Known(
+                        Optional.empty(), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty(), List.of(), "")
                 : plan.known();
     }
 
@@ -226,16 +234,19 @@ class EveningPlans {
             if (!plan.latest(turn)) {
                 return;
             }
-            Evening evening = reader.read(json.read(row.inputJson()));
+            EveningInput input = json.read(row.inputJson());
+            Evening said = reader.read(input);
             List<Kept> before = kept(row);
-            DialTables made = tables.of(evening, (done, of) -> told(id, plan, done, of));
+            DialTables made = tables.of(said, (done, of) -> told(id, plan, done, of));
             List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
             // Before the facts: what happens between the two is seen to be new.
-            String signs = happened.signs(done);
+            String signs = happened.signs(input.kitchenOvens(), done);
+            Map<String, OvenEvidence> found = happened.found(input.kitchenOvens());
+            Evening evening = said.in(said.kitchen().told(found));
             // Of an evening that was changed, nobody knows what hands are at.
             Optional<RunSheet> last = changed ? Optional.empty() : plan.known().sheet();
             Facts facts = happened.facts(evening, row.serveAt(), done, before, last);
-            Turn its = new Turn(evening, made, facts, before);
+            Turn its = new Turn(evening, made.told(said, evening), facts, before);
             Effort whole = before.isEmpty() ? Effort.FIRST : Effort.AGAIN;
             Effort share = whole.among(planners.getQueueSize());
             RunSheet sheet = its.planner().plan(share);
@@ -249,6 +260,7 @@ class EveningPlans {
                 plan.soFar = changed ? null : was;
                 plan.is(sheet);
                 plan.signs = signs;
+                plan.found = foundOf(said, found);
                 if (changed) {
                     // Of another evening than this one.
                     plan.shortage = null;
@@ -269,6 +281,15 @@ class EveningPlans {
             LOG.error("The run sheet of evening {} could not be worked out.", id, broken);
             plan.made(0, 0);
         }
+    }
+
+    private static List<Message> foundOf(Evening said, Map<String, OvenEvidence> found) {
+        return said.kitchen().ovens().stream()
+                .filter(oven -> found.containsKey(oven.key()))
+                .flatMap(oven -> found.get(oven.key()).words(oven.calibration()).stream()
+                        .map(does ->
+                                Message.of("sheet.found-of-oven", "name", Message.typed(oven.name()), "oven", does)))
+                .toList();
     }
 
     private void told(UUID id, Plan plan, int done, int of) {

@@ -244,6 +244,7 @@ public class EveningService {
                 known.shortage()
                         .map(s -> new ShortageView(s.what(), s.say(), s.fromMin(), s.untilMin(), s.nearest()))
                         .orElse(null),
+                known.found(),
                 days(input, row.serveAt()),
                 moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(row.getId()).stream()
                         .map(m -> new MoveView(m.getId(), m.kind(), m.step(), m.at(), m.bakeId()))

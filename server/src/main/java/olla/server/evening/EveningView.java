@@ -22,6 +22,7 @@ import olla.server.web.MaybeAbsent;
  * @param moved what is at another moment than before, the furthest first
  * @param advice how likely it holds and what would help; missing until that is worked out
  * @param shortage what is missing where not all can be in time
+ * @param found what has been found tonight of its ovens
  * @param days what is done on the days before
  * @param moves what was done, for undoing; the last last
  * @param now the server's clock
@@ -38,6 +39,7 @@ record EveningView(
         List<MovedView> moved,
         @MaybeAbsent AdviceView advice,
         @MaybeAbsent ShortageView shortage,
+        List<Message> found,
         List<EarlyView> days,
         List<MoveView> moves,
         Instant now) {

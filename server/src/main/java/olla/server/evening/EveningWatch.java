@@ -29,14 +29,22 @@ class EveningWatch {
     private final EveningRepository evenings;
     private final MoveRepository moves;
     private final EveningPlans plans;
+    private final EveningJson json;
     private final Happened happened;
     private final Clock clock;
     private final Map<UUID, Seen> seen = new HashMap<>();
 
-    EveningWatch(EveningRepository evenings, MoveRepository moves, EveningPlans plans, Happened happened, Clock clock) {
+    EveningWatch(
+            EveningRepository evenings,
+            MoveRepository moves,
+            EveningPlans plans,
+            EveningJson json,
+            Happened happened,
+            Clock clock) {
         this.evenings = evenings;
         this.moves = moves;
         this.plans = plans;
+        this.json = json;
         this.happened = happened;
         this.clock = clock;
     }
@@ -60,7 +68,7 @@ class EveningWatch {
         List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
         EveningPlans.Known known = plans.known(id);
         boolean overdue = known.sheet().filter(s -> s.overdue(nowMin)).isPresent();
-        String signs = happened.signs(done);
+        String signs = happened.signs(json.read(row.inputJson()).kitchenOvens(), done);
         Seen before = seen.get(id);
         if (known.sheet().isPresent() && !signs.equals(known.signs())) {
             if (before == null || !before.answering(signs, nowMin)) {

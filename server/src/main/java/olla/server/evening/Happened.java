@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import olla.core.evening.Evening;
 import olla.core.evening.EveningOven;
@@ -21,6 +22,7 @@ import olla.core.runsheet.Kept;
 import olla.core.runsheet.Kind;
 import olla.core.runsheet.RunSheet;
 import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.OvenEvidence;
 import olla.core.units.Temperature;
 import olla.server.bakes.BakeService;
 import olla.server.bakes.BakeView;
@@ -112,8 +114,18 @@ class Happened {
         return new Facts.Baked(oven.key(), dial, at, at + minutes, side.doubtIn(oven, minutes), OptionalDouble.empty());
     }
 
-    /** What is seen of the bakes that these moves name; another text where something of them is otherwise. */
-    String signs(List<Move> moves) {
+    /** What has been found tonight of some ovens, by their keys. */
+    Map<String, OvenEvidence> found(List<Integer> ovens) {
+        Map<String, OvenEvidence> found = new TreeMap<>();
+        bakes.found(ovens).forEach((id, evidence) -> found.put(EveningReader.key(id), evidence));
+        return found;
+    }
+
+    /**
+     * What is seen of the bakes that these moves name, and of the evening's ovens; another text where something of them is
+     * otherwise.
+     */
+    String signs(List<Integer> ovens, List<Move> moves) {
         StringBuilder signs = new StringBuilder();
         for (Move move : moves) {
             if (move.kind() == MoveKind.IN && move.bakeId() != null) {
@@ -126,7 +138,8 @@ class Happened {
                                 () -> signs.append("gone;"));
             }
         }
-        return signs.toString();
+        // After the bakes: to look at those works out what they tell.
+        return signs.append(found(ovens)).toString();
     }
 
     /* A bake that was taken back has not gone in. */

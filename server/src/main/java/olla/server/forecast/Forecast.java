@@ -7,6 +7,7 @@ import olla.core.probe.ProbeJudge.JudgedReading;
 import olla.core.uncertainty.Assessment;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.OvenEvidence;
 
 /**
  * What is believed of a running bake after all that was observed.
@@ -15,6 +16,8 @@ import olla.core.uncertainty.Ensemble;
  * @param look the last look's verdict; empty where nobody has looked
  * @param judged the probe's readings with what they are worth
  * @param ensemble the members behind it; empty where nothing was observed and the ticket stands
+ * @param tells what it has told of its oven
+ * @param told what the others in that oven have told of it
  * @param behind whether more was observed since, and is being worked out
  */
 public record Forecast(
@@ -22,6 +25,8 @@ public record Forecast(
         Optional<Look> look,
         List<JudgedReading> judged,
         Optional<Ensemble> ensemble,
+        OvenEvidence tells,
+        OvenEvidence told,
         boolean behind) {
 
     /**
@@ -36,12 +41,13 @@ public record Forecast(
 
     /** What the ticket said, before anything was observed. */
     static Forecast ticket(CheckWindow window) {
-        return new Forecast(window, Optional.empty(), List.of(), Optional.empty(), false);
+        return new Forecast(
+                window, Optional.empty(), List.of(), Optional.empty(), OvenEvidence.NONE, OvenEvidence.NONE, false);
     }
 
     /** The same, while more is being worked out. */
     Forecast whileMoreIsWorkedOut() {
-        return new Forecast(window, look, judged, ensemble, true);
+        return new Forecast(window, look, judged, ensemble, tells, told, true);
     }
 
     /** Since when a look says that it is done. */

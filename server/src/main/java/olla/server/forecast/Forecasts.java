@@ -4,7 +4,9 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
@@ -23,6 +25,7 @@ import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.Observation;
 import olla.core.uncertainty.OvenCalibration;
+import olla.core.uncertainty.OvenEvidence;
 import olla.core.uncertainty.ProbeObservations;
 import olla.server.bakes.rows.BakeTimeline.Timed;
 import olla.server.load.Pools;
@@ -55,6 +58,7 @@ public class Forecasts {
      * @param air what the oven's thermometer said
      * @param grillMin how long it is under the grill at the end, minutes; 0 for none
      * @param grillOnMin when that was tapped; infinite while it was not
+     * @param beside what else was observed in its oven tonight, each as if nothing else had been
      */
     public record Subject(
             UUID id,
@@ -68,7 +72,8 @@ public class Forecasts {
             double outMin,
             Optional<Timed> air,
             double grillMin,
-            double grillOnMin) {
+            double grillOnMin,
+            List<Subject> beside) {
 
         /* How long under the grill is still to come at a minute, minutes. */
         private double tailAt(double minute) {
@@ -76,7 +81,40 @@ public class Forecasts {
         }
 
         boolean nothingObserved() {
-            return events.asPlanned() && seen.isEmpty() && readings.isEmpty() && air.isEmpty();
+            return events.asPlanned() && !observed() && beside.isEmpty();
+        }
+
+        /** Whether anything was seen or read of it. */
+        public boolean observed() {
+            return !seen.isEmpty() || !readings.isEmpty() || air.isPresent();
+        }
+
+        /** The same with what else is in its oven. A thermometer that all of them have read counts once. */
+        public Subject beside(List<Subject> others) {
+            List<Subject> telling = new ArrayList<>();
+            boolean read = air.isPresent();
+            for (Subject other : others) {
+                telling.add(other.with(read ? Optional.empty() : other.air, List.of()));
+                read |= other.air.isPresent();
+            }
+            return with(air, telling.stream().filter(Subject::observed).toList());
+        }
+
+        private Subject with(Optional<Timed> otherAir, List<Subject> others) {
+            return new Subject(
+                    id,
+                    revision,
+                    question,
+                    ticket,
+                    events,
+                    seen,
+                    readings,
+                    sinceMin,
+                    outMin,
+                    otherAir,
+                    grillMin,
+                    grillOnMin,
+                    others);
         }
 
         private boolean sameBefore(Subject other) {
@@ -87,15 +125,56 @@ public class Forecasts {
     /** After each observation: the members and how wide the window was. */
     private record Step(Timed timed, Ensemble after) {}
 
+    /**
+     * What was observed, one after the other.
+     *
+     * @param start the members before it
+     */
+    private record Fold(Ensemble start, List<Step> steps) {
+        Ensemble last() {
+            return steps.isEmpty() ? start : steps.get(steps.size() - 1).after();
+        }
+
+        /* The steps up to the first observation that is another one. */
+        List<Step> shared(List<Timed> observations) {
+            int same = 0;
+            while (same < Math.min(steps.size(), observations.size())
+                    && steps.get(same).timed().equals(observations.get(same))) {
+                same++;
+            }
+            return steps.subList(0, same);
+        }
+    }
+
+    /**
+     * All that one observation more goes on from.
+     *
+     * @param own what was observed of it alone; null where nothing was worked out yet
+     * @param told what the others in its oven told
+     * @param all what was observed of it on top of that; null likewise
+     * @param beside what was observed of each of the others alone
+     */
+    private record Worked(Fold own, OvenEvidence told, Fold all, Map<UUID, Fold> beside) {
+
+        static final Worked NOTHING = new Worked(null, OvenEvidence.NONE, null, Map.of());
+
+        /* The members before anything was observed of it, by what the others tell. */
+        Ensemble knowing(Ensemble prior, OvenEvidence now) {
+            if (now.none()) {
+                return prior;
+            }
+            boolean same = own != null && own.start() == prior && told.equals(now);
+            return same ? all.start() : prior.told(now);
+        }
+    }
+
     /** The members before anything was observed, on their way; empty where it never gets there. */
     private record Plain(Subject of, CompletableFuture<Optional<Ensemble>> members) {}
 
     private static final class Kept {
         private Subject subject;
         private Plain plain;
-        /* What the steps start from. */
-        private Ensemble prior;
-        private List<Step> steps = List.of();
+        private Worked worked = Worked.NOTHING;
         private Forecast forecast;
         /* The last that was asked for. */
         private Subject wanted;
@@ -181,7 +260,22 @@ public class Forecasts {
             k.coming = k.next;
             k.next = null;
         }
-        return plain(subject, k).thenApplyAsync(prior -> work(subject, k, prior), workers);
+        CompletableFuture<List<Optional<Ensemble>>> others = CompletableFuture.completedFuture(List.of());
+        for (Subject other : subject.beside()) {
+            others = others.thenCombine(plain(other), Forecasts::with);
+        }
+        return plain(subject, k).thenCombineAsync(others, (own, its) -> work(subject, k, own, its), workers);
+    }
+
+    /* One that cannot be reckoned tells the others nothing. */
+    private CompletableFuture<Optional<Ensemble>> plain(Subject other) {
+        return plain(other, kept.get(other.id(), id -> new Kept())).exceptionally(failed -> Optional.empty());
+    }
+
+    private static <T> List<T> with(List<T> some, T more) {
+        List<T> all = new ArrayList<>(some);
+        all.add(more);
+        return all;
     }
 
     /* Solved once for whoever asks, and outside the lock: a tap on a bake never waits for the drawing of it. */
@@ -203,33 +297,78 @@ public class Forecasts {
         }
     }
 
-    private Forecast work(Subject subject, Kept k, Optional<Ensemble> plain) {
+    private Forecast work(Subject subject, Kept k, Optional<Ensemble> plain, List<Optional<Ensemble>> others) {
         if (plain.isEmpty()) {
             // Turned down so far that it never gets there: the ticket is all there is.
-            return keep(subject, k, null, List.of(), Forecast.ticket(subject.ticket()));
+            synchronized (k) {
+                k.subject = subject;
+                k.forecast = Forecast.ticket(subject.ticket());
+                return k.forecast;
+            }
         }
-        Ensemble prior = plain.get();
-        List<Step> before;
+        Worked before;
         synchronized (k) {
             if (subject.equals(k.subject) && k.forecast != null) {
                 return k.forecast;
             }
-            before = prior == k.prior ? k.steps : List.of();
+            before = k.worked;
         }
-        List<JudgedReading> judged =
-                ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
-        List<Step> steps = fold(prior, before, observations(subject, judged));
-        return keep(subject, k, prior, steps, forecast(subject, prior, steps, judged));
-    }
-
-    private static Forecast keep(Subject subject, Kept k, Ensemble prior, List<Step> steps, Forecast forecast) {
+        Worked worked = worked(subject, plain.get(), others, before);
+        Forecast forecast =
+                worked.told().none() && !subject.observed() && subject.events().asPlanned()
+                        ? Forecast.ticket(subject.ticket())
+                        : forecast(subject, worked);
         synchronized (k) {
             k.subject = subject;
-            k.prior = prior;
-            k.steps = steps;
+            k.worked = worked;
             k.forecast = forecast;
         }
         return forecast;
+    }
+
+    private Worked worked(Subject subject, Ensemble prior, List<Optional<Ensemble>> others, Worked before) {
+        OvenEvidence told = OvenEvidence.NONE;
+        Map<UUID, Fold> beside = new HashMap<>();
+        for (int i = 0; i < others.size(); i++) {
+            if (others.get(i).isPresent()) {
+                Subject other = subject.beside().get(i);
+                Fold its = fold(other, others.get(i).get(), before.beside().get(other.id()), own(other.id()));
+                beside.put(other.id(), its);
+                told = told.and(its.last().tells());
+            }
+        }
+        Fold own = fold(subject, prior, before.own());
+        Fold all = told.none() ? own : fold(subject, before.knowing(prior, told), before.all());
+        return new Worked(own, told, all, beside);
+    }
+
+    private Fold own(UUID id) {
+        Kept k = kept.getIfPresent(id);
+        if (k == null) {
+            return null;
+        }
+        synchronized (k) {
+            return k.worked.own();
+        }
+    }
+
+    /* Goes on from whichever was worked out before and shares most with it. */
+    private static Fold fold(Subject subject, Ensemble start, Fold... before) {
+        List<Timed> observations = observations(subject, judged(subject, start));
+        List<Step> steps = List.of();
+        for (Fold one : before) {
+            List<Step> shared = one == null || one.start() != start ? List.of() : one.shared(observations);
+            steps = shared.size() > steps.size() ? shared : steps;
+        }
+        steps = new ArrayList<>(steps);
+        for (Timed timed : observations.subList(steps.size(), observations.size())) {
+            steps.add(new Step(timed, new Fold(start, steps).last().observe(timed.observation())));
+        }
+        return new Fold(start, steps);
+    }
+
+    private static List<JudgedReading> judged(Subject subject, Ensemble prior) {
+        return ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
     }
 
     private static List<Timed> observations(Subject subject, List<JudgedReading> judged) {
@@ -242,34 +381,18 @@ public class Forecasts {
                 .toList();
     }
 
-    /* Goes on from the last observation that both lists share. */
-    private static List<Step> fold(Ensemble prior, List<Step> before, List<Timed> observations) {
-        List<Step> steps = new ArrayList<>();
-        boolean same = true;
-        for (int i = 0; i < observations.size(); i++) {
-            Timed timed = observations.get(i);
-            same &= i < before.size() && before.get(i).timed().equals(timed);
-            if (same) {
-                steps.add(before.get(i));
-            } else {
-                Ensemble last =
-                        steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
-                steps.add(new Step(timed, last.observe(timed.observation())));
-            }
-        }
-        return steps;
-    }
-
     /* A look from before it went back in says nothing of when to look next. */
-    private static Forecast forecast(Subject subject, Ensemble prior, List<Step> steps, List<JudgedReading> judged) {
-        Ensemble last = steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
+    private static Forecast forecast(Subject subject, Worked worked) {
+        Fold all = worked.all();
+        Ensemble last = all.last();
+        List<Step> steps = all.steps();
         Forecast.Look look = null;
         for (int i = 0; i < steps.size(); i++) {
             Observation observation = steps.get(i).timed().observation();
             double minute = steps.get(i).timed().minute();
             if (observation instanceof Observation.InOven seen
                     && minute >= subject.events().backMin()) {
-                Ensemble before = i == 0 ? prior : steps.get(i - 1).after();
+                Ensemble before = i == 0 ? all.start() : steps.get(i - 1).after();
                 look = new Forecast.Look(
                         last.assess(seen, subject.tailAt(minute)),
                         before.window().widthMin(),
@@ -277,7 +400,30 @@ public class Forecasts {
                         minute < before.window().likelyMin());
             }
         }
-        return new Forecast(last.window(), Optional.ofNullable(look), judged, Optional.of(last), false);
+        return new Forecast(
+                last.window(),
+                Optional.ofNullable(look),
+                judged(subject, all.start()),
+                Optional.of(last),
+                subject.observed() ? worked.own().last().tells() : OvenEvidence.NONE,
+                worked.told(),
+                false);
+    }
+
+    /** Whether anything was ever asked of a bake here. */
+    public boolean follows(UUID id) {
+        return kept.getIfPresent(id) != null;
+    }
+
+    /** What a bake that is followed has told of its oven so far. */
+    public OvenEvidence tells(UUID id) {
+        Kept k = kept.getIfPresent(id);
+        if (k == null) {
+            return OvenEvidence.NONE;
+        }
+        synchronized (k) {
+            return k.forecast == null ? OvenEvidence.NONE : k.forecast.tells();
+        }
     }
 
     /** The members of a bake of which nothing was observed, worked out once. */
@@ -300,11 +446,7 @@ public class Forecasts {
         // How its fire was kept is of that evening and not learned.
         OvenCalibration then = believed.cooling(question.calibration().cooling());
         return question.watched(then, subject.events()).map(prior -> {
-            List<JudgedReading> judged =
-                    ProbeJudge.judge(subject.readings(), subject.sinceMin(), prior::warmestC, subject.outMin());
-            List<Step> steps = fold(prior, List.of(), observations(subject, judged));
-            Ensemble last =
-                    steps.isEmpty() ? prior : steps.get(steps.size() - 1).after();
+            Ensemble last = fold(subject, prior).last();
             for (Observation observation : after) {
                 last = last.observe(observation);
             }

@@ -12,6 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.UUID;
@@ -78,6 +79,8 @@ public class BakeStream implements SmartLifecycle {
     private final AtomicBoolean soon = new AtomicBoolean();
     private final Set<UUID> moreKnown = ConcurrentHashMap.newKeySet();
     private final Map<UUID, Long> told = new HashMap<>();
+    /* The oven of each bake that is in one: what is seen of one of them tells of the others. */
+    private final Map<UUID, Integer> inOven = new HashMap<>();
     /* By the language and the units it was told in. */
     private final Map<Locale, Map<UUID, ObjectNode>> lastTold = new HashMap<>();
     private final ThreadPoolTaskScheduler turns;
@@ -304,17 +307,20 @@ public class BakeStream implements SmartLifecycle {
             if (screens.isEmpty() && come.isEmpty()) {
                 // Whoever comes next is told everything first.
                 told.clear();
+                inOven.clear();
                 lastTold.clear();
                 return;
             }
-            List<BakeView> seen =
-                    changed.isEmpty() ? List.of() : views.soon(bakes.findWithOvenByIdIn(changed), moreKnown::add);
+            List<BakeView> seen = new ArrayList<>(views(changed));
+            seen.addAll(views(feeling(seen, gone)));
             come.forEach(screen -> begin(screen.asked));
             Map<Locale, Map<UUID, ObjectNode>> news = new HashMap<>();
             lastTold.keySet().forEach(asked -> news.put(asked, news(seen, asked)));
             // Remembered only once it could be read, so that what failed is tried again.
             told.clear();
             told.putAll(there);
+            seen.forEach(this::remember);
+            inOven.keySet().retainAll(there.keySet());
             gone.forEach(forecasts::forget);
             lastTold.values().forEach(last -> gone.forEach(last::remove));
             tell(news, gone, evenings(), back);
@@ -333,6 +339,33 @@ public class BakeStream implements SmartLifecycle {
         } catch (Throwable broken) {
             // Not the store's fault, and no reason to stop looking for good.
             LOG.error("The stream could not tell what has changed.", broken);
+        }
+    }
+
+    private List<BakeView> views(List<UUID> ids) {
+        return ids.isEmpty() ? List.of() : views.soon(bakes.findWithOvenByIdIn(ids), moreKnown::add);
+    }
+
+    /* What is in an oven feels its door, and learns of it from whatever else is in it. */
+    private List<UUID> feeling(List<BakeView> changed, List<UUID> gone) {
+        Set<Integer> ovens = changed.stream()
+                .filter(bake -> !Long.valueOf(bake.revision()).equals(told.get(bake.id())))
+                .map(BakeView::ovenId)
+                .collect(Collectors.toSet());
+        gone.stream().map(inOven::get).filter(Objects::nonNull).forEach(ovens::add);
+        Set<UUID> themselves = changed.stream().map(BakeView::id).collect(Collectors.toSet());
+        return inOven.entrySet().stream()
+                .filter(other -> ovens.contains(other.getValue()))
+                .map(Map.Entry::getKey)
+                .filter(id -> !themselves.contains(id) && !gone.contains(id))
+                .toList();
+    }
+
+    private void remember(BakeView bake) {
+        if (bake.outAt() == null) {
+            inOven.put(bake.id(), bake.ovenId());
+        } else {
+            inOven.remove(bake.id());
         }
     }
 

@@ -2,6 +2,7 @@ package olla.server.bakes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -11,6 +12,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -24,8 +26,8 @@ import olla.server.TestDatabase;
 import org.junit.jupiter.api.Test;
 
 /**
- * Application and database are killed while bakes are being stored, again and again: whatever was answered as stored is
- * there afterwards, and once.
+ * Application and database are killed while bakes are being stored and a run sheet is being ticked, again and again: whatever was
+ * answered as stored is there afterwards, and once.
  */
 class PowerCutTest {
 
@@ -37,16 +39,30 @@ class PowerCutTest {
              "programme":[{"stage":"BAKE","tempC":230},{"stage":"REST","minutes":1}]}}
             """;
 
+    private static final String EVENING = """
+            {"name":"Cut","serveAt":"%s","guests":4,"fish":[],"ovens":[],"burners":1,"hands":[{"name":"cook"}],
+             "sides":[{"key":"rice","title":"Rice","where":"HOB","prepareMin":2,"cookMin":18,"finishMin":1,"waitsMin":20}]}
+            """;
+    private static final String TICK = """
+            {"id":"%s","kind":"DONE","step":"rice.PREPARE"}
+            """;
+
+    private final UUID evening = UUID.randomUUID();
     private final HttpClient http = HttpClient.newHttpClient();
     private final TestDatabase database = TestDatabase.running();
     private final Map<String, String> connection = database.connection("power_cut");
     private final List<UUID> answered = Collections.synchronizedList(new ArrayList<>());
+    private final List<UUID> ticked = Collections.synchronizedList(new ArrayList<>());
 
     @Test
     void whatWasAnsweredAsStoredIsStored() throws Exception {
         for (int round = 0; round < ROUNDS; round++) {
             int port = freePort();
             Process server = serve(port);
+            if (round == 0) {
+                String words = EVENING.formatted(Instant.now().plusSeconds(7200));
+                assertThat(send("PUT", port, "/api/evenings/" + evening, words)).isEqualTo(200);
+            }
             int before = answered.size();
             List<Thread> writers = new ArrayList<>();
             for (int w = 0; w < WRITERS; w++) {
@@ -67,11 +83,17 @@ class PowerCutTest {
             }
             database.start();
         }
-        List<UUID> stored = stored();
+        allStored(answered, "bake");
+        allStored(ticked, "evening_move");
+    }
+
+    private void allStored(List<UUID> said, String table) throws Exception {
+        List<UUID> stored = stored(table);
         assertThat(stored).doesNotHaveDuplicates();
-        Set<UUID> lost = new HashSet<>(answered);
+        Set<UUID> lost = new HashSet<>(said);
         stored.forEach(lost::remove);
-        assertThat(lost).as("of %d answered", answered.size()).isEmpty();
+        assertThat(said).as(table).isNotEmpty();
+        assertThat(lost).as("of %d answered in %s", said.size(), table).isEmpty();
     }
 
     private void waitUntilAnswered(int count) throws InterruptedException {
@@ -83,25 +105,32 @@ class PowerCutTest {
     }
 
     private void write(int port) {
-        while (true) {
-            UUID id = UUID.randomUUID();
-            HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/bakes"))
-                    .header("content-type", "application/json")
-                    .POST(HttpRequest.BodyPublishers.ofString(QUESTION.formatted(id)))
-                    .build();
-            try {
-                HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
-                if (response.statusCode() != 201) {
+        try {
+            while (true) {
+                UUID bake = UUID.randomUUID();
+                if (send("POST", port, "/api/bakes", QUESTION.formatted(bake)) != 201) {
                     return;
                 }
-                answered.add(id);
-            } catch (java.io.IOException cut) {
-                return;
-            } catch (InterruptedException stop) {
-                Thread.currentThread().interrupt();
-                return;
+                answered.add(bake);
+                UUID move = UUID.randomUUID();
+                if (send("POST", port, "/api/evenings/" + evening + "/moves", TICK.formatted(move)) != 200) {
+                    return;
+                }
+                ticked.add(move);
             }
+        } catch (IOException cut) {
+            // What was on its way was not answered.
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
         }
+    }
+
+    private int send(String method, int port, String path, String body) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .header("content-type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        return http.send(request, HttpResponse.BodyHandlers.ofString()).statusCode();
     }
 
     private Process serve(int port) throws Exception {
@@ -126,20 +155,20 @@ class PowerCutTest {
                 if (health.statusCode() == 200) {
                     return process;
                 }
-            } catch (java.io.IOException notYet) {
+            } catch (IOException notYet) {
                 Thread.sleep(200);
             }
         }
         throw new IllegalStateException("the server did not start; see target/power-cut.log");
     }
 
-    private List<UUID> stored() throws Exception {
+    private List<UUID> stored(String table) throws Exception {
         List<UUID> ids = new ArrayList<>();
         try (Connection sql = DriverManager.getConnection(
                         connection.get("spring.datasource.url"),
                         connection.get("spring.datasource.username"),
                         connection.get("spring.datasource.password"));
-                ResultSet rows = sql.createStatement().executeQuery("select id from bake")) {
+                ResultSet rows = sql.createStatement().executeQuery("select id from " + table)) {
             while (rows.next()) {
                 ids.add(UUID.fromString(rows.getString(1)));
             }
@@ -147,7 +176,7 @@ class PowerCutTest {
         return ids;
     }
 
-    private static int freePort() throws java.io.IOException {
+    private static int freePort() throws IOException {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
         }

@@ -28,6 +28,7 @@ import olla.server.messages.Sentences;
 import olla.server.query.EstimateAnswer;
 import olla.server.query.EstimateRequest;
 import olla.server.web.NotNow;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -60,6 +61,12 @@ class RunningBakeTest {
         id = UUID.randomUUID();
         in = Instant.now().minus(8, ChronoUnit.MINUTES).truncatedTo(ChronoUnit.MILLIS);
         bakes.putIn(new PutIn(id, "Hake", 1, hake(""), in));
+    }
+
+    /* What is left in an oven would tell of it in the next test. */
+    @AfterEach
+    void nothingIsLeftInAnOven() {
+        bakes.running().stream().filter(b -> b.loggedAt() == null).forEach(b -> bakes.forget(b.id()));
     }
 
     private EstimateRequest hake(String more) throws Exception {
@@ -126,6 +133,29 @@ class RunningBakeTest {
         double shut = bakes.one(mine).window().likelyMin();
         bakes.tap(other, Hakes.degrees(TapKind.READ, 40, at(7)));
         assertThat(bakes.one(mine).window().likelyMin()).isGreaterThan(shut + 0.05);
+    }
+
+    /** One of two in an oven is read cold: the oven is slow for the other as well, and the cook is told why its window moved. */
+    @Test
+    void whatIsReadOfOneDishTellsOfTheOtherInItsOven() {
+        UUID mine = UUID.randomUUID();
+        UUID other = UUID.randomUUID();
+        bakes.putIn(new PutIn(mine, "Mine", 2, Hakes.hake(), in));
+        bakes.putIn(new PutIn(other, "Other", 2, Hakes.hake(), in));
+        UUID elsewhere = id;
+        double there = bakes.one(elsewhere).window().likelyMin();
+        // The door alone, whoever was read.
+        UUID read = UUID.randomUUID();
+        bakes.tap(other, new TapInput(read, TapKind.READ, at(8), null, 28.0, null));
+        BakeView told = bakes.one(mine);
+        assertThat(told.look()).isNull();
+        assertThat(told.window().likelyMin()).isGreaterThan(told.likelyMin() + 0.5);
+        assertThat(told.found().toString()).startsWith("oven.found-tonight").contains("oven.cool");
+        assertThat(bakes.one(other).found()).isNull();
+        assertThat(bakes.one(elsewhere).window().likelyMin()).isEqualTo(there);
+        assertThat(bakes.found(List.of(1, 2))).containsOnlyKeys(2);
+        bakes.untap(other, read);
+        assertThat(bakes.one(mine).found()).isNull();
     }
 
     /** One that is done comes out and rests by itself; the rest goes on, in an oven whose door was open for that. */
@@ -296,6 +326,8 @@ class RunningBakeTest {
         BakeView.WindowView inOrder = bakes.one(id).window();
 
         UUID other = UUID.randomUUID();
+        // Alone, or each would be told of the other's.
+        bakes.forget(id);
         bakes.putIn(new PutIn(other, "Hake", 1, hake(""), in));
         bakes.probe(other, "probe-c", at(0));
         List<double[]> shuffled = slow(0, 7);

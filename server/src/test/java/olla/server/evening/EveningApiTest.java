@@ -371,6 +371,43 @@ class EveningApiTest {
         throw new AssertionError(key);
     }
 
+    /** Whatever was in an oven tonight tells of it: what is still to go in has other minutes, before anything is in the log. */
+    @Test
+    void anOvenThatWasFoundSlowTonightIsSlowForWhatFollows() {
+        UUID id = UUID.randomUUID();
+        put(id, evening(eight(), 2, RICE), null);
+        JsonNode before = planned(id);
+        assertThat(before.get("found")).isEmpty();
+        UUID bake = UUID.randomUUID();
+        int oven = json.readTree(http.read("/api/ovens")).get(0).get("id").asInt();
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(MediaType.APPLICATION_JSON);
+        http.exchange(
+                "/api/bakes",
+                HttpMethod.POST,
+                new HttpEntity<>(
+                        "{\"id\": \"%s\", \"title\": \"For the staff\", \"ovenId\": %d, \"question\": %s}"
+                                .formatted(bake, oven, HAKE),
+                        headers));
+        clock.pass(11);
+        http.exchange(
+                "/api/bakes/" + bake + "/taps",
+                HttpMethod.POST,
+                new HttpEntity<>(
+                        "{\"id\": \"%s\", \"kind\": \"READ\", \"celsius\": 36}".formatted(UUID.randomUUID()), headers));
+
+        JsonNode after = until(id, v -> !v.get("found").isEmpty());
+
+        assertThat(after.get("found").get(0).asString())
+                .matches(".* runs about \\d+° cool, ±\\d+°, by what has been in it tonight.*");
+        assertThat(dish(after, "hake").get("minutes").asDouble())
+                .isGreaterThan(dish(before, "hake").get("minutes").asDouble() + 0.4);
+        http.exchange("/api/bakes/" + bake, HttpMethod.DELETE, HttpEntity.EMPTY);
+        JsonNode again = until(id, v -> v.get("found").isEmpty());
+        assertThat(dish(again, "hake").get("minutes").asDouble())
+                .isCloseTo(dish(before, "hake").get("minutes").asDouble(), within(0.3));
+    }
+
     @Test
     void whatIsDueAndNotDoneIsPlannedAnew() {
         UUID id = UUID.randomUUID();

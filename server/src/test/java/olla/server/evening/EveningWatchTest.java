@@ -23,9 +23,10 @@ class EveningWatchTest {
     private final EveningRepository evenings = mock(EveningRepository.class);
     private final MoveRepository moves = mock(MoveRepository.class);
     private final EveningPlans plans = mock(EveningPlans.class);
+    private final EveningJson json = mock(EveningJson.class);
     private final Happened happened = mock(Happened.class);
     private final SettableClock clock = new SettableClock();
-    private final EveningWatch watch = new EveningWatch(evenings, moves, plans, happened, clock);
+    private final EveningWatch watch = new EveningWatch(evenings, moves, plans, json, happened, clock);
     private final UUID id = UUID.randomUUID();
     private final RunSheet sheet = mock(RunSheet.class);
 
@@ -34,15 +35,27 @@ class EveningWatchTest {
         EveningRow row = new EveningRow(id);
         row.write("Friday", clock.instant().plusSeconds(3600), "{}");
         when(evenings.findByServeAtAfterOrderByServeAt(any())).thenReturn(List.of(row));
+        when(json.read(any()))
+                .thenReturn(new EveningInput(
+                        "Friday", clock.instant(), 8, null, null, List.of(), List.of(), List.of(), 4, List.of()));
         when(plans.there(id)).thenReturn(true);
-        when(happened.signs(any())).thenReturn("");
+        when(happened.signs(any(), any())).thenReturn("");
         madeOf("");
     }
 
     private void madeOf(String signs) {
         when(plans.known(id))
                 .thenReturn(new EveningPlans.Known(
-                        Optional.of(sheet), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty(), signs));
+                        Optional.of(sheet),
+                        0,
+                        0,
+                        false,
+                        0,
+                        List.of(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        List.of(),
+                        signs));
     }
 
     private void looks(int minutes) {
@@ -65,7 +78,7 @@ class EveningWatchTest {
     @Test
     void whatIsSeenOfABakeIsPlannedAnewAtOnce() {
         looks(1);
-        when(happened.signs(any())).thenReturn("another");
+        when(happened.signs(any(), any())).thenReturn("another");
         watch.look();
         watch.look();
         planned(1);
@@ -87,7 +100,7 @@ class EveningWatchTest {
 
     @Test
     void aPlanThatNeverCameIsAskedForAgain() {
-        when(happened.signs(any())).thenReturn("another");
+        when(happened.signs(any(), any())).thenReturn("another");
         watch.look();
         looks(1);
         planned(3);

@@ -26,6 +26,8 @@ class ForecastsTest {
 
     private static final long WAIT_MS = 60_000;
     private static final UUID ID = UUID.randomUUID();
+    private static final UUID OTHER = UUID.randomUUID();
+    private static final Timed COLD = new Timed(10, new Observation.Probe(10, 33));
     private static final OvenEvents TURNED_DOWN = OvenEvents.NONE.and(new OvenEvent.DialTurned(2, 140));
     private static final Timed LOOK = new Timed(9, new Observation.Seen(9, Cue.FLAKES_UNDER_PRESSURE));
 
@@ -81,13 +83,98 @@ class ForecastsTest {
         await().untilAsserted(() -> assertThat(told).hasSize(8).containsOnly(ID));
     }
 
+    /** A fish that is read cold says that the oven is slow, to whatever else is in it. */
+    @Test
+    void whatIsReadOfOneIsToldToTheOther() {
+        Subject slow = other(List.of(COLD));
+        Subject plain = subject(OvenEvents.NONE, List.of());
+
+        Forecast alone = forecasts.now(subject(OvenEvents.NONE, List.of(LOOK)), WAIT_MS);
+        Forecast told = forecasts.now(plain.beside(List.of(slow)), WAIT_MS);
+        Forecast toldAndSeen =
+                forecasts.now(subject(OvenEvents.NONE, List.of(LOOK)).beside(List.of(slow)), WAIT_MS);
+
+        double ticket = forecasts.unobserved(plain).orElseThrow().window().likelyMin();
+        assertThat(told.told().none()).isFalse();
+        assertThat(told.tells().none()).isTrue();
+        assertThat(told.look()).isEmpty();
+        assertThat(told.window().likelyMin()).isGreaterThan(ticket + 0.2);
+        assertThat(toldAndSeen.window().likelyMin())
+                .isGreaterThan(alone.window().likelyMin());
+        // The same to an instance that is asked only now.
+        assertThat(fresh.now(plain.beside(List.of(slow)), WAIT_MS).window()).isEqualTo(told.window());
+    }
+
+    /** What one of them tells is never what it was told: told back, it would be believed twice. */
+    @Test
+    void nobodyIsToldWhatItHasToldItself() {
+        Subject slow = other(List.of(COLD));
+        Subject looked = subject(OvenEvents.NONE, List.of(LOOK));
+
+        Forecast alone = forecasts.now(slow, WAIT_MS);
+        Forecast beside = forecasts.now(slow.beside(List.of(looked)), WAIT_MS);
+        forecasts.now(looked.beside(List.of(slow)), WAIT_MS);
+
+        assertThat(beside.tells()).isEqualTo(alone.tells());
+        assertThat(forecasts.tells(OTHER)).isEqualTo(alone.tells());
+        assertThat(beside.told()).isEqualTo(fresh.now(looked, WAIT_MS).tells());
+        assertThat(forecasts.tells(UUID.randomUUID()).none()).isTrue();
+    }
+
+    /** One thermometer in an oven is read by all that is in it, and is one thermometer still. */
+    @Test
+    void oneThermometerIsReadOnce() {
+        Timed air = new Timed(6, new Observation.OvenAir(-15));
+        Subject read = with(other(List.of()), air);
+        assertThat(subject(OvenEvents.NONE, List.of()).beside(List.of(read)).beside())
+                .hasSize(1);
+        assertThat(with(subject(OvenEvents.NONE, List.of()), air)
+                        .beside(List.of(read))
+                        .beside())
+                .isEmpty();
+    }
+
+    /** What cannot be reckoned in that oven tells nothing, and hides nothing. */
+    @Test
+    void whatCannotBeReckonedTellsNothing() {
+        Subject never = new Subject(
+                OTHER,
+                1,
+                Hakes.hake("\"kind\":\"PARCHMENT\"", ""),
+                new CheckWindow(10, 12, 15),
+                OvenEvents.NONE,
+                List.of(COLD),
+                List.of(),
+                0,
+                Double.POSITIVE_INFINITY,
+                Optional.empty(),
+                0,
+                Double.POSITIVE_INFINITY,
+                List.of());
+        Subject looked = subject(OvenEvents.NONE, List.of(LOOK));
+        assertThat(forecasts.now(looked.beside(List.of(never)), WAIT_MS).window())
+                .isEqualTo(fresh.now(looked, WAIT_MS).window());
+    }
+
+    private static Subject other(List<Timed> seen) {
+        return of(OTHER, 1, OvenEvents.NONE, seen, Optional.empty());
+    }
+
+    private static Subject with(Subject subject, Timed air) {
+        return of(subject.id(), subject.revision(), subject.events(), subject.seen(), Optional.of(air));
+    }
+
     private static Subject subject(OvenEvents events, List<Timed> seen) {
         return subject(1, events, seen);
     }
 
     private static Subject subject(long revision, OvenEvents events, List<Timed> seen) {
+        return of(ID, revision, events, seen, Optional.empty());
+    }
+
+    private static Subject of(UUID id, long revision, OvenEvents events, List<Timed> seen, Optional<Timed> air) {
         return new Subject(
-                ID,
+                id,
                 revision,
                 Hakes.hake(),
                 new CheckWindow(10, 12, 15),
@@ -96,8 +183,9 @@ class ForecastsTest {
                 List.of(),
                 0,
                 Double.POSITIVE_INFINITY,
-                Optional.empty(),
+                air,
                 0,
-                Double.POSITIVE_INFINITY);
+                Double.POSITIVE_INFINITY,
+                List.of());
     }
 }

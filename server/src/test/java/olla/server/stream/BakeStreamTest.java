@@ -10,6 +10,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -163,6 +164,31 @@ class BakeStreamTest {
             send(0, "DELETE", "/api/bakes/" + id, null);
             for (Screen screen : List.of(here, there)) {
                 screen.await("it is gone", e -> e.get("gone").toString().contains(id.toString()));
+            }
+        }
+    }
+
+    /** A door that is opened for one of them, and what is read of it, is of all that is in that oven: nobody has to ask for it. */
+    @Test
+    void whatIsReadOfOneIsToldOfTheOthersInItsOven() throws Exception {
+        UUID mine = UUID.randomUUID();
+        UUID other = UUID.randomUUID();
+        String then = Instant.now().minusSeconds(540).toString();
+        try (Screen here = new Screen(0)) {
+            for (UUID id : List.of(mine, other)) {
+                String late = PUT_IN.formatted(id).replace("\"ovenId\"", "\"at\": \"" + then + "\", \"ovenId\"");
+                assertThat(send(0, "POST", "/api/bakes", late).statusCode()).isEqualTo(201);
+                here.await("it is in", shows(id, b -> b.has("card")));
+            }
+            String cold = "{\"id\": \"%s\", \"kind\": \"READ\", \"celsius\": 26}".formatted(UUID.randomUUID());
+            assertThat(send(1, "POST", "/api/bakes/" + other + "/taps", cold).statusCode())
+                    .isEqualTo(200);
+
+            JsonNode told = here.await("what the other tells", shows(mine, b -> b.has("found") && b.has("window")));
+
+            assertThat(told.toString()).contains("By what else is in it tonight, this oven runs about");
+            for (UUID id : List.of(mine, other)) {
+                send(0, "DELETE", "/api/bakes/" + id, null);
             }
         }
     }

@@ -29,6 +29,7 @@ import olla.core.uncertainty.BakeSpec;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.Observation;
+import olla.core.uncertainty.OvenEvidence;
 
 /** A cook who does what the run sheet says, and at the oven what the ticket says. Mutable. */
 final class SheetCook implements Cook {
@@ -43,6 +44,9 @@ final class SheetCook implements Cook {
     private final boolean again;
     private final Map<String, Look> looks = new HashMap<>();
     private final Map<String, Double> takes = new HashMap<>();
+    /* The same with the ovens as they were found tonight. */
+    private Evening found;
+    private DialTables foundTables;
     private RunSheet sheet;
     private String signs = "";
     private Seen seen = new Seen();
@@ -52,9 +56,11 @@ final class SheetCook implements Cook {
     private static final class Look {
         private final Baking baking;
         private final List<Observation.Probe> read = new ArrayList<>();
-        private Ensemble ensemble;
+        private OvenEvidence tells = OvenEvidence.NONE;
+        private OvenEvidence told = OvenEvidence.NONE;
         private CheckWindow window;
         private double nextMin;
+        private boolean takeOut;
 
         Look(Baking baking) {
             this.baking = baking;
@@ -69,6 +75,8 @@ final class SheetCook implements Cook {
         this.evening = evening;
         this.tables = tables;
         this.again = again;
+        this.found = evening;
+        this.foundTables = tables;
     }
 
     /** The sheet before anything has happened. */
@@ -88,6 +96,7 @@ final class SheetCook implements Cook {
     public List<Task> tasks(double now, Seen seen) {
         this.seen = seen;
         first(now);
+        listen(now);
         if (again) {
             follow(now, seen);
         }
@@ -158,7 +167,7 @@ final class SheetCook implements Cook {
     }
 
     private EveningOven oven(String key) {
-        return evening.kitchen().ovens().stream()
+        return found.kitchen().ovens().stream()
                 .filter(o -> o.key().equals(key))
                 .findFirst()
                 .orElse(null);
@@ -176,13 +185,53 @@ final class SheetCook implements Cook {
         if (sheet.overdue(now)) {
             next.append(Math.floor(now));
         }
+        Map<String, OvenEvidence> told = evidence();
+        next.append(told);
         if (next.toString().equals(signs)) {
             return;
         }
         signs = next.toString();
         Facts facts = new Facts(now, baked, seen.done, Set.of(), sheet.begun(now, seen.done), Map.of(), seen.dialC);
-        sheet = Planner.of(evening, tables, facts, sheet.kept()).plan(AGAIN);
+        found = evening.in(evening.kitchen().told(told));
+        foundTables = tables.told(evening, found);
+        sheet = Planner.of(found, foundTables, facts, sheet.kept()).plan(AGAIN);
         plans++;
+    }
+
+    /* What was found of each oven tonight, by key. */
+    private Map<String, OvenEvidence> evidence() {
+        Map<String, OvenEvidence> told = new TreeMap<>();
+        looks.forEach((dish, look) -> {
+            if (!look.tells.none()) {
+                told.merge(seen.in.get(dish).oven(), look.tells, OvenEvidence::and);
+            }
+        });
+        return told;
+    }
+
+    /* What is found of one fish tells of the others in its oven. */
+    private void listen(double now) {
+        seen.in.forEach((dish, in) -> {
+            if (fish(dish) != null && !seen.out.containsKey(dish)) {
+                Look look = look(dish, in);
+                OvenEvidence told = others(dish, in.oven());
+                if (!told.equals(look.told)) {
+                    look.told = told;
+                    reckon(dish, look, in, now - in.minute());
+                }
+            }
+        });
+    }
+
+    private OvenEvidence others(String dish, String oven) {
+        OvenEvidence told = OvenEvidence.NONE;
+        for (Map.Entry<String, Look> other : new TreeMap<>(looks).entrySet()) {
+            if (!other.getKey().equals(dish)
+                    && seen.in.get(other.getKey()).oven().equals(oven)) {
+                told = told.and(other.getValue().tells);
+            }
+        }
+        return told;
     }
 
     private Facts.Baked baked(String dish, Seen.In in, Seen seen) {
@@ -212,17 +261,40 @@ final class SheetCook implements Cook {
     @Override
     public boolean outAt(String dish, Seen.In in, double minute, double tipC) {
         Look look = look(dish, in);
-        Observation.Probe probe = new Observation.Probe(minute, tipC);
-        look.read.add(probe);
-        // What was read before was in an oven that had been opened less often.
-        look.ensemble = ensemble(fish(dish), oven(in.oven()), look.baking, doors(dish, in, minute));
-        for (Observation.Probe read : look.read) {
-            look.ensemble = look.ensemble.observe(read);
+        look.read.add(new Observation.Probe(minute, tipC));
+        reckon(dish, look, in, minute);
+        return look.takeOut;
+    }
+
+    /* What was read before was in an oven that had been opened less often. */
+    private void reckon(String dish, Look look, Seen.In in, double minute) {
+        Ensemble plain = ensemble(fish(dish), said(in.oven()), look.baking, doors(dish, in, minute));
+        look.tells = read(plain, look).tells();
+        Ensemble all = look.told.none() ? plain : plain.told(look.told);
+        Ensemble after = read(all, look);
+        look.window = after.window();
+        look.nextMin = look.window.checkFromMin();
+        if (!look.read.isEmpty()) {
+            Observation.Probe last = look.read.get(look.read.size() - 1);
+            Assessment then = after.assess(last, 0);
+            look.nextMin = last.minute() + then.giveItMin();
+            look.takeOut = then.advice() != Assessment.Advice.GIVE_IT;
         }
-        look.window = look.ensemble.window();
-        Assessment then = look.ensemble.assess(probe, 0);
-        look.nextMin = minute + then.giveItMin();
-        return then.advice() != Assessment.Advice.GIVE_IT;
+    }
+
+    private static Ensemble read(Ensemble from, Look look) {
+        Ensemble after = from;
+        for (Observation.Probe read : look.read) {
+            after = after.observe(read);
+        }
+        return after;
+    }
+
+    private EveningOven said(String key) {
+        return evening.kitchen().ovens().stream()
+                .filter(o -> o.key().equals(key))
+                .findFirst()
+                .orElseThrow();
     }
 
     /* The oven was opened for each of its looks, and for what else went in and came out. */

@@ -1,0 +1,141 @@
+package olla.core.uncertainty;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.hipparchus.distribution.continuous.NormalDistribution;
+import org.junit.jupiter.api.Test;
+
+/** What bakes tell of an oven. The reference multiplies the densities of a general library (Hipparchus) point by point. */
+class OvenEvidenceTest {
+
+    private static final double STEP = 0.02;
+
+    /* Mean and standard deviation of the product of two normal densities, summed up on a grid. */
+    private static double[] multiplied(double mean, double sd, double otherMean, double otherSd) {
+        NormalDistribution one = new NormalDistribution(mean, sd);
+        NormalDistribution other = new NormalDistribution(otherMean, otherSd);
+        double sum = 0;
+        double first = 0;
+        double second = 0;
+        for (double x = -150; x <= 150; x += STEP) {
+            double density = one.density(x) * other.density(x);
+            sum += density;
+            first += x * density;
+            second += x * x * density;
+        }
+        return new double[] {first / sum, Math.sqrt(second / sum - first * first / sum / sum)};
+    }
+
+    @Property(tries = 100)
+    void whatIsToldIsMultipliedIn(
+            @ForAll @DoubleRange(min = -15, max = 15) double before,
+            @ForAll @DoubleRange(min = 4, max = 12) double doubt,
+            @ForAll @DoubleRange(min = -25, max = 25) double told,
+            @ForAll @DoubleRange(min = 3, max = 12) double toldSd) {
+        OvenCalibration believed = new OvenCalibration(before, doubt, 0, 0.12);
+        OvenCalibration after =
+                OvenEvidence.normal(told, toldSd, 0, Double.POSITIVE_INFINITY).after(believed);
+        double[] reference = multiplied(before, doubt, told, toldSd);
+        assertThat(after.offsetC()).isCloseTo(reference[0], within(0.01));
+        assertThat(after.offsetDoubtC()).isCloseTo(Math.max(2, reference[1]), within(0.01));
+        assertThat(after.logFilm()).isZero();
+        assertThat(after.logFilmDoubt()).isCloseTo(0.12, within(1e-9));
+    }
+
+    /** Told to whoever believes the same, it comes to what was learned; but for the oven's swing, and in small steps. */
+    @Property(tries = 100)
+    void whatWasLearnedIsTakenOutAgain(
+            @ForAll @DoubleRange(min = -10, max = 10) double before,
+            @ForAll @DoubleRange(min = 10, max = 15) double doubt,
+            @ForAll @DoubleRange(min = -1.5, max = 1.5) double offset,
+            @ForAll @DoubleRange(min = -1.5, max = 1.5) double film,
+            @ForAll @DoubleRange(min = 0.2, max = 0.6) double left,
+            @ForAll @DoubleRange(min = -0.3, max = 0.3) double both) {
+        OvenCalibration believed = new OvenCalibration(before, doubt, 0.02, 0.2);
+        double[] variance = {left, both * left, left};
+        OvenCalibration again =
+                OvenEvidence.of(believed, new double[] {offset, film}, variance).after(believed);
+        double swings = 2 / doubt;
+        assertThat(again.offsetC()).isCloseTo(before + offset * doubt, within(0.04 * doubt));
+        assertThat(again.offsetDoubtC()).isCloseTo(doubt * Math.sqrt(left + swings * swings), within(0.04 * doubt));
+        assertThat(again.logFilm()).isCloseTo(0.02 + film * 0.2, within(0.04 * 0.2));
+    }
+
+    /** One fish tells of error and film together: that sum is known then, and neither of the two. */
+    @Test
+    void whatIsToldOfBothIsNotTakenForEither() {
+        OvenCalibration believed = new OvenCalibration(0, 10, 0, 0.2);
+        OvenEvidence slow = OvenEvidence.of(believed, new double[] {-0.7, -0.7}, new double[] {0.55, -0.45, 0.55});
+        OvenCalibration after = slow.after(believed);
+        assertThat(after.offsetC()).isCloseTo(-7, within(0.3));
+        assertThat(after.logFilm()).isCloseTo(-0.14, within(0.006));
+        // Along the sum it falls steeply to either side of what was told, across it hardly at all.
+        double there = slow.logDensity(-7, -0.14);
+        assertThat(slow.logDensity(0, -0.28)).isCloseTo(there, within(0.2));
+        assertThat(there - slow.logDensity(0, 0)).isGreaterThan(2);
+    }
+
+    @Property(tries = 50)
+    void itDoesNotMatterWhoTellsFirst(
+            @ForAll @DoubleRange(min = -20, max = 20) double one,
+            @ForAll @DoubleRange(min = 3, max = 20) double oneSd,
+            @ForAll @DoubleRange(min = -20, max = 20) double other,
+            @ForAll @DoubleRange(min = 3, max = 20) double otherSd) {
+        OvenEvidence first = OvenEvidence.normal(one, oneSd, 0.1, 0.2);
+        OvenEvidence second = OvenEvidence.normal(other, otherSd, -0.1, 0.1);
+        OvenCalibration believed = OvenCalibration.UNCHECKED;
+        OvenCalibration both = first.and(second).after(believed);
+        OvenCalibration turned = second.and(first).after(believed);
+        assertThat(both.offsetC()).isCloseTo(turned.offsetC(), within(1e-9));
+        assertThat(both.offsetDoubtC())
+                .isCloseTo(turned.offsetDoubtC(), within(1e-9))
+                .isLessThanOrEqualTo(first.after(believed).offsetDoubtC());
+        // One after the other as well.
+        assertThat(second.after(first.after(believed)).logFilm()).isCloseTo(both.logFilm(), within(1e-9));
+    }
+
+    @Test
+    void nothingIsToldByWhatWasNotLearned() {
+        OvenCalibration believed = OvenCalibration.UNCHECKED;
+        double[] nowhere = {0, 0};
+        assertThat(OvenEvidence.of(believed, nowhere, new double[] {1, 0, 1})).isEqualTo(OvenEvidence.NONE);
+        // As much as the draws of members that nobody has observed are off by chance.
+        assertThat(OvenEvidence.of(believed, nowhere, new double[] {0.95, 0.04, 1.03}))
+                .isEqualTo(OvenEvidence.NONE);
+        assertThat(OvenEvidence.NONE.after(believed).offsetC()).isZero();
+        assertThat(OvenEvidence.NONE.after(believed).offsetDoubtC()).isCloseTo(believed.offsetDoubtC(), within(1e-9));
+        assertThat(OvenEvidence.NONE.and(OvenEvidence.NONE).none()).isTrue();
+        // Less sure than before: a surprise, and nothing that anybody else could build upon.
+        assertThat(OvenEvidence.of(believed, new double[] {0.5, 0}, new double[] {1.2, 0, 1})
+                        .none())
+                .isTrue();
+    }
+
+    @Test
+    void whatChangesNoMinuteIsNotSaid() {
+        OvenEvidence little = OvenEvidence.normal(3, 6, 0, Double.POSITIVE_INFINITY);
+        OvenEvidence much = OvenEvidence.normal(-20, 6, 0, Double.POSITIVE_INFINITY);
+        assertThat(little.words(new OvenCalibration(0, 8, 0, 0.1))).isEmpty();
+        assertThat(much.words(OvenCalibration.UNCHECKED).orElseThrow().toString())
+                .startsWith("oven.cool");
+    }
+
+    /** However much is told, an oven's thermostat goes on swinging. */
+    @Test
+    void nobodyGetsSurerThanAnOvenLets() {
+        OvenEvidence all = OvenEvidence.NONE;
+        for (int i = 0; i < 40; i++) {
+            all = all.and(OvenEvidence.normal(10, 4, 0.05, 0.1));
+        }
+        OvenCalibration after = all.after(OvenCalibration.UNCHECKED);
+        assertThat(after.offsetDoubtC()).isEqualTo(2);
+        assertThat(after.logFilmDoubt()).isEqualTo(0.04);
+        // An oven that was measured better than that stays so.
+        assertThat(all.after(new OvenCalibration(10, 0.5, 0.05, 0.01)).offsetDoubtC())
+                .isLessThanOrEqualTo(0.5);
+    }
+}
