@@ -27,6 +27,7 @@ const VIEW: EveningView = {
   searching: false,
   improved: 0,
   moved: [],
+  found: [],
   days: [],
   moves: [],
   now: '2999-03-06T17:00:00Z',

@@ -3,7 +3,15 @@ import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import { newId } from '../api/id'
-import type { AtDial, EveningInput, EveningLine, EveningMove, EveningView, SheetDish, SheetStep } from '../api/types'
+import type {
+  AtDial,
+  EveningInput,
+  EveningLine,
+  EveningMove,
+  EveningView,
+  SheetDish,
+  SheetStep,
+} from '../api/types'
 import { latest } from '../composables/latest'
 import { counting, soFar, type Waiting } from './onTheWay'
 import { useRunning } from './running'

@@ -26,10 +26,7 @@ const GAP = 10
 
 /** From the first step to a little after the last course, in whole quarters of an hour. */
 const from = computed(() => {
-  const first = Math.min(
-    ...evenings.steps.map((s) => s.fromMin),
-    ...evenings.dishes.map((d) => d.inMin),
-  )
+  const first = Math.min(...evenings.steps.map((s) => s.fromMin), ...evenings.dishes.map((d) => d.inMin))
   return 15 * Math.floor((Math.max(first, -360) - 4) / 15)
 })
 const until = computed(
