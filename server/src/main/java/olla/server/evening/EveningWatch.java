@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -53,7 +54,9 @@ class EveningWatch {
     void look() {
         try {
             Instant now = clock.instant();
-            for (EveningRow row : evenings.findByServeAtAfterOrderByServeAt(now.minus(AFTER))) {
+            List<EveningRow> rows = evenings.findByServeAtAfterOrderByServeAt(now.minus(AFTER));
+            seen.keySet().retainAll(rows.stream().map(EveningRow::getId).collect(Collectors.toSet()));
+            for (EveningRow row : rows) {
                 if (row.serveAt().isBefore(now.plus(BEFORE)) && plans.there(row.getId())) {
                     look(row, Happened.minute(row.serveAt(), now));
                 }
