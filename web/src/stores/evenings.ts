@@ -98,7 +98,8 @@ export const useEvenings = defineStore('evenings', () => {
     void ask()
   })
   watch(
-    () => [id.value, view.value?.version, view.value?.making === undefined] as const,
+    () =>
+      [id.value, view.value?.version, view.value?.making === undefined, view.value?.found.join()] as const,
     () => {
       if (view.value && !view.value.making) void askDials()
     },

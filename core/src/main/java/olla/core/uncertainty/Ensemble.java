@@ -28,6 +28,9 @@ public final class Ensemble {
     private static final double HALF = 0.50;
     private static final double LATE = 0.90;
 
+    /* From this share of its time on, a fish that is cold is slow: before it, how cold it went in is most of what is read (ours). */
+    private static final double WELL_WARMED = 0.5;
+
     /* Fewer members than this share of them carrying the weight are too few. */
     private static final double FEWEST = 0.15;
 
@@ -113,9 +116,8 @@ public final class Ensemble {
         if (seen instanceof Observation.Probe probe) {
             return after.noFasterThan(probe.minute(), probe.celsius());
         }
-        // Half way through, how cold it went in is no longer what is read.
         return seen instanceof Observation.Tip tip
-                        && tip.minute() > HALF * after.window().likelyMin()
+                        && tip.minute() > WELL_WARMED * after.window().likelyMin()
                 ? after.noFasterThan(tip.minute(), tip.celsius())
                 : after;
     }

@@ -39,20 +39,6 @@ public record OvenEvidence(double hOffset, double hFilm, double pOffset, double 
     private static final double WORTH_SAYING_C = 3;
 
     /**
-     * Told as independent normal distributions.
-     *
-     * @param offsetC air less dial, °C
-     * @param offsetSdC its standard deviation, °C; infinite where nothing is told of it
-     * @param logFilm natural logarithm of the film coefficient over the kind's usual one
-     * @param logFilmSd its standard deviation; infinite where nothing is told of it
-     */
-    public static OvenEvidence normal(double offsetC, double offsetSdC, double logFilm, double logFilmSd) {
-        double offset = 1 / (offsetSdC * offsetSdC);
-        double film = 1 / (logFilmSd * logFilmSd);
-        return new OvenEvidence(offsetC * offset, logFilm * film, offset, 0, film);
-    }
-
-    /**
      * What the members of a bake tell once they have been weighed.
      *
      * @param before what was believed of the oven

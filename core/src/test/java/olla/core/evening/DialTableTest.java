@@ -24,6 +24,7 @@ import olla.core.simulation.BakeRun;
 import olla.core.simulation.Unknowns;
 import olla.core.uncertainty.OvenCalibration;
 import olla.core.uncertainty.OvenEvidence;
+import olla.core.uncertainty.Tellings;
 import org.junit.jupiter.api.Test;
 
 /** The table of dials against the model that it stands for. */
@@ -240,7 +241,7 @@ class DialTableTest {
     /** What an oven was found to be moves a table as far as solving it again would. */
     @Test
     void anOvenThatWasFoundSlowMovesEveryDial() {
-        OvenEvidence slow = OvenEvidence.normal(-22, 8, -0.15, 0.12);
+        OvenEvidence slow = Tellings.normal(-22, 8, -0.15, 0.12);
         EveningOven said = EVENING.kitchen().ovens().get(0);
         EveningOven found = said.told(slow);
         assertThat(found.calibration().offsetC()).isLessThan(-8);
@@ -268,7 +269,7 @@ class DialTableTest {
     void onlyWhatGoesIntoThatOvenIsMoved() {
         DialTables made = DialTables.of(EVENING, (done, of) -> {});
         EveningOven still = EVENING.kitchen().ovens().get(0);
-        Evening found = EVENING.in(EVENING.kitchen().told(Map.of(still.key(), OvenEvidence.normal(-20, 5, 0, 1))));
+        Evening found = EVENING.in(EVENING.kitchen().told(Map.of(still.key(), Tellings.normal(-20, 5, 0, 1))));
         DialTables moved = made.told(EVENING, found);
         String potatoes = EVENING.sides().get(0).key();
         assertThat(moved.of(potatoes, still.key()).get(0).minutes())

@@ -38,7 +38,7 @@ class OvenEvidenceTest {
             @ForAll @DoubleRange(min = 3, max = 12) double toldSd) {
         OvenCalibration believed = new OvenCalibration(before, doubt, 0, 0.12);
         OvenCalibration after =
-                OvenEvidence.normal(told, toldSd, 0, Double.POSITIVE_INFINITY).after(believed);
+                Tellings.normal(told, toldSd, 0, Double.POSITIVE_INFINITY).after(believed);
         double[] reference = multiplied(before, doubt, told, toldSd);
         assertThat(after.offsetC()).isCloseTo(reference[0], within(0.01));
         assertThat(after.offsetDoubtC()).isCloseTo(Math.max(2, reference[1]), within(0.01));
@@ -85,8 +85,8 @@ class OvenEvidenceTest {
             @ForAll @DoubleRange(min = 3, max = 20) double oneSd,
             @ForAll @DoubleRange(min = -20, max = 20) double other,
             @ForAll @DoubleRange(min = 3, max = 20) double otherSd) {
-        OvenEvidence first = OvenEvidence.normal(one, oneSd, 0.1, 0.2);
-        OvenEvidence second = OvenEvidence.normal(other, otherSd, -0.1, 0.1);
+        OvenEvidence first = Tellings.normal(one, oneSd, 0.1, 0.2);
+        OvenEvidence second = Tellings.normal(other, otherSd, -0.1, 0.1);
         OvenCalibration believed = OvenCalibration.UNCHECKED;
         OvenCalibration both = first.and(second).after(believed);
         OvenCalibration turned = second.and(first).after(believed);
@@ -117,8 +117,8 @@ class OvenEvidenceTest {
 
     @Test
     void whatChangesNoMinuteIsNotSaid() {
-        OvenEvidence little = OvenEvidence.normal(3, 6, 0, Double.POSITIVE_INFINITY);
-        OvenEvidence much = OvenEvidence.normal(-20, 6, 0, Double.POSITIVE_INFINITY);
+        OvenEvidence little = Tellings.normal(3, 6, 0, Double.POSITIVE_INFINITY);
+        OvenEvidence much = Tellings.normal(-20, 6, 0, Double.POSITIVE_INFINITY);
         assertThat(little.words(new OvenCalibration(0, 8, 0, 0.1))).isEmpty();
         assertThat(much.words(OvenCalibration.UNCHECKED).orElseThrow().toString())
                 .startsWith("oven.cool");
@@ -129,7 +129,7 @@ class OvenEvidenceTest {
     void nobodyGetsSurerThanAnOvenLets() {
         OvenEvidence all = OvenEvidence.NONE;
         for (int i = 0; i < 40; i++) {
-            all = all.and(OvenEvidence.normal(10, 4, 0.05, 0.1));
+            all = all.and(Tellings.normal(10, 4, 0.05, 0.1));
         }
         OvenCalibration after = all.after(OvenCalibration.UNCHECKED);
         assertThat(after.offsetDoubtC()).isEqualTo(2);

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import olla.core.messages.Message;
 import olla.core.oven.Programme;
 import olla.core.plan.BakeClock;
@@ -190,23 +191,22 @@ public class BakeViews {
         }
     }
 
-    /** What these have told of their ovens so far, by id of an oven. */
+    /** What these have told of their ovens so far, by id of an oven: by the last that went into each, which is told by the others. */
     Map<Integer, OvenEvidence> found(List<Bake> bakes) {
-        List<Bake> unknown =
-                bakes.stream().filter(bake -> !forecasts.follows(bake.getId())).toList();
-        if (!unknown.isEmpty()) {
-            // Nobody has looked at these since the start: what they tell is there the next time.
-            soon(unknown, id -> {});
-        }
-        Map<Integer, OvenEvidence> found = new TreeMap<>();
+        Map<Integer, Bake> last = new TreeMap<>();
         bakes.stream()
                 .sorted(Comparator.comparing(Bake::putAt).thenComparing(Bake::getId))
-                .forEach(bake -> {
-                    OvenEvidence tells = forecasts.tells(bake.getId());
-                    if (!tells.none()) {
-                        found.merge(bake.oven().id(), tells, OvenEvidence::and);
-                    }
-                });
+                .forEach(bake -> last.put(bake.oven().id(), bake));
+        // Where more was observed since, it is told the next time.
+        soon(List.copyOf(last.values()), id -> {});
+        Set<UUID> counting = bakes.stream().map(Bake::getId).collect(Collectors.toSet());
+        Map<Integer, OvenEvidence> found = new TreeMap<>();
+        last.forEach((oven, bake) -> {
+            OvenEvidence evidence = forecasts.found(bake.getId(), counting);
+            if (!evidence.none()) {
+                found.put(oven, evidence);
+            }
+        });
         return found;
     }
 

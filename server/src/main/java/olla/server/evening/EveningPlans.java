@@ -379,10 +379,14 @@ class EveningPlans {
         }
     }
 
-    /** What every dish of an evening takes, for the strip of common dials; empty while it is not made. */
-    List<DialView> dials(Evening evening) {
+    /** What every dish of an evening takes, for the strip of common dials, by what its ovens were found to be tonight. */
+    List<DialView> dials(Evening said) {
         List<DialView> views = new ArrayList<>();
-        DialTables made = tables.of(evening, (done, of) -> {});
+        List<Integer> ovens = said.kitchen().ovens().stream()
+                .map(oven -> Integer.valueOf(oven.key()))
+                .toList();
+        Evening found = said.in(said.kitchen().told(happened.found(ovens)));
+        DialTables made = tables.of(said, (done, of) -> {}).told(said, found);
         made.tables()
                 .forEach((place, table) -> table.bakings()
                         .forEach(b -> views.add(new DialView(

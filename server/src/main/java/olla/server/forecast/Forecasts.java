@@ -4,10 +4,11 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -328,7 +329,7 @@ public class Forecasts {
 
     private Worked worked(Subject subject, Ensemble prior, List<Optional<Ensemble>> others, Worked before) {
         OvenEvidence told = OvenEvidence.NONE;
-        Map<UUID, Fold> beside = new HashMap<>();
+        Map<UUID, Fold> beside = new LinkedHashMap<>();
         for (int i = 0; i < others.size(); i++) {
             if (others.get(i).isPresent()) {
                 Subject other = subject.beside().get(i);
@@ -410,19 +411,25 @@ public class Forecasts {
                 false);
     }
 
-    /** Whether anything was ever asked of a bake here. */
-    public boolean follows(UUID id) {
-        return kept.getIfPresent(id) != null;
-    }
-
-    /** What a bake that is followed has told of its oven so far. */
-    public OvenEvidence tells(UUID id) {
+    /**
+     * What a bake that is followed has told of its oven so far, together with some of those beside it; a thermometer that all of them
+     * have read counts once.
+     *
+     * @param others which of those
+     */
+    public OvenEvidence found(UUID id, Set<UUID> others) {
         Kept k = kept.getIfPresent(id);
         if (k == null) {
             return OvenEvidence.NONE;
         }
         synchronized (k) {
-            return k.forecast == null ? OvenEvidence.NONE : k.forecast.tells();
+            OvenEvidence found = k.forecast == null ? OvenEvidence.NONE : k.forecast.tells();
+            for (Map.Entry<UUID, Fold> other : k.worked.beside().entrySet()) {
+                if (others.contains(other.getKey())) {
+                    found = found.and(other.getValue().last().tells());
+                }
+            }
+            return found;
         }
     }
 

@@ -402,10 +402,21 @@ class EveningApiTest {
                 .matches(".* runs about \\d+° cool, ±\\d+°, by what has been in it tonight.*");
         assertThat(dish(after, "hake").get("minutes").asDouble())
                 .isGreaterThan(dish(before, "hake").get("minutes").asDouble() + 0.4);
+        double slow = dialMinutes(id, dish(after, "hake").get("dialC").asDouble());
         http.exchange("/api/bakes/" + bake, HttpMethod.DELETE, HttpEntity.EMPTY);
         JsonNode again = until(id, v -> v.get("found").isEmpty());
+        assertThat(dialMinutes(id, dish(after, "hake").get("dialC").asDouble())).isLessThan(slow - 0.4);
         assertThat(dish(again, "hake").get("minutes").asDouble())
                 .isCloseTo(dish(before, "hake").get("minutes").asDouble(), within(0.3));
+    }
+
+    private double dialMinutes(UUID id, double dialC) {
+        for (JsonNode at : json.readTree(http.read("/api/evenings/" + id + "/dials"))) {
+            if (at.get("dish").asString().equals("hake") && at.get("dialC").asDouble() == dialC) {
+                return at.get("minutes").asDouble();
+            }
+        }
+        throw new AssertionError(dialC);
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.awaitility.Awaitility.await;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
@@ -14,6 +15,7 @@ import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Observation;
+import olla.core.uncertainty.OvenEvidence;
 import olla.server.bakes.Hakes;
 import olla.server.bakes.rows.BakeTimeline.Timed;
 import olla.server.forecast.Forecasts.Subject;
@@ -116,9 +118,7 @@ class ForecastsTest {
         forecasts.now(looked.beside(List.of(slow)), WAIT_MS);
 
         assertThat(beside.tells()).isEqualTo(alone.tells());
-        assertThat(forecasts.tells(OTHER)).isEqualTo(alone.tells());
         assertThat(beside.told()).isEqualTo(fresh.now(looked, WAIT_MS).tells());
-        assertThat(forecasts.tells(UUID.randomUUID()).none()).isTrue();
     }
 
     /** One thermometer in an oven is read by all that is in it, and is one thermometer still. */
@@ -132,6 +132,21 @@ class ForecastsTest {
                         .beside(List.of(read))
                         .beside())
                 .isEmpty();
+    }
+
+    /** What an oven was found to be by all that has been in it: its thermometer once, and without those that do not count. */
+    @Test
+    void whatWasFoundOfAnOvenIsAllThatWasToldOfIt() {
+        Timed air = new Timed(6, new Observation.OvenAir(-15));
+        Subject last = with(subject(OvenEvents.NONE, List.of()), air);
+        OvenEvidence byAir = forecasts.now(last, WAIT_MS).tells();
+        OvenEvidence byReading = fresh.now(other(List.of(COLD)), WAIT_MS).tells();
+
+        forecasts.now(last.beside(List.of(with(other(List.of(COLD)), air))), WAIT_MS);
+
+        assertThat(forecasts.found(ID, Set.of(ID, OTHER))).isEqualTo(byAir.and(byReading));
+        assertThat(forecasts.found(ID, Set.of(ID))).isEqualTo(byAir);
+        assertThat(forecasts.found(UUID.randomUUID(), Set.of()).none()).isTrue();
     }
 
     /** What cannot be reckoned in that oven tells nothing, and hides nothing. */
