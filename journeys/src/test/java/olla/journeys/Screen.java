@@ -30,6 +30,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** Debian's Chromium showing Olla, and what a cook does with it. */
 final class Screen implements AutoCloseable {
 
+    private static final Path BROWSER = Path.of("src", "test", "sh", "browser").toAbsolutePath();
     private static final Duration GLANCE = Duration.ofMillis(100);
     private static final Duration PATIENCE = Duration.ofSeconds(20).multipliedBy(slowness());
     private static final Duration LONG_PATIENCE = Duration.ofSeconds(120).multipliedBy(slowness());
@@ -62,11 +63,10 @@ final class Screen implements AutoCloseable {
     Screen(String address) {
         this.address = address;
         ChromeOptions options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
+        options.setBinary(BROWSER.toFile());
         try {
             profile = Files.createTempDirectory(Path.of("target").toAbsolutePath(), "chromium");
             options.addArguments(
-                    "--headless=new",
                     "--no-sandbox",
                     "--disable-dev-shm-usage",
                     "--disable-gpu",
@@ -116,8 +116,8 @@ final class Screen implements AutoCloseable {
 
     /** Opens a page as a browser that has never seen Olla. */
     void openAfresh(String path) {
-        open(path);
-        script("localStorage.clear()");
+        driver.executeCdpCommand(
+                "Storage.clearDataForOrigin", Map.of("origin", address, "storageTypes", "local_storage"));
         open(path);
     }
 

@@ -181,8 +181,13 @@ final class CellGrid {
             return here;
         }
         int best = 0;
-        for (int i = 1; i < count; i++) {
-            if (Math.hypot(x - centreX[i], y - centreY[i]) < Math.hypot(x - centreX[best], y - centreY[best])) {
+        double nearest = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < count; i++) {
+            double across = x - centreX[i];
+            double up = y - centreY[i];
+            double squared = across * across + up * up;
+            if (squared < nearest) {
+                nearest = squared;
                 best = i;
             }
         }

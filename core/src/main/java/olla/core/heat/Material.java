@@ -154,17 +154,27 @@ public final class Material {
         return temperatureC[i] + (at - i) * (temperatureC[i + 1] - temperatureC[i]);
     }
 
-    /** {@link #temperatureC(double)} for the cells from..to of an array; the solver's inmost loop. */
-    void temperatures(double[] enthalpyJm3, double[] intoC, int from, int to) {
+    /**
+     * {@link #temperatureC(double)} for the cells from..to of an array; the solver's inmost loop.
+     *
+     * @return the coldest of them, °C; infinite where there is none
+     */
+    double temperatures(double[] enthalpyJm3, double[] intoC, int from, int to) {
         double[] table = line;
         int last = table.length - 2;
         double lowest = lowestJm3;
         double per = perJm3;
+        double coldest = Double.POSITIVE_INFINITY;
         for (int cell = from; cell < to; cell++) {
             double at = (enthalpyJm3[cell] - lowest) * per;
             int i = Math.max(0, Math.min(last, 2 * (int) at));
-            intoC[cell] = table[i] + at * table[i + 1];
+            double celsius = table[i] + at * table[i + 1];
+            intoC[cell] = celsius;
+            if (celsius < coldest) {
+                coldest = celsius;
+            }
         }
+        return coldest;
     }
 
     /** Thermal resistivity, mK/W, at an enthalpy, J/m³. */

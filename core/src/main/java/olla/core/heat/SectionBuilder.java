@@ -246,8 +246,8 @@ public final class SectionBuilder {
         double side = outline.halfWidth();
         double x = 0;
         for (double next : stations(side)) {
-            chord(layer, new Chord(x, outline.lower(x), next, outline.lower(next), 1));
-            chord(layer, new Chord(x, outline.upper(x), next, outline.upper(next), -1));
+            chord(layer, Chord.between(x, outline.lower(x), next, outline.lower(next), 1));
+            chord(layer, Chord.between(x, outline.upper(x), next, outline.upper(next), -1));
             x = next;
         }
         double low = outline.lower(side);
@@ -255,7 +255,7 @@ public final class SectionBuilder {
         for (int p = 0; p < CHORDS; p++) {
             double from = low + (high - low) * p / CHORDS;
             double to = low + (high - low) * (p + 1) / CHORDS;
-            chord(layer, new Chord(side, from, side, to, 1));
+            chord(layer, Chord.between(side, from, side, to, 1));
         }
     }
 
@@ -275,13 +275,11 @@ public final class SectionBuilder {
 
     /** A bit of edge, with its middle and the normal that looks out; walked forwards the inside lies left of it. */
     private record Chord(double x, double y, double length, double outX, double outY) {
-        Chord(double x1, double y1, double x2, double y2, int forwards) {
-            this(
-                    (x1 + x2) / 2,
-                    (y1 + y2) / 2,
-                    Math.hypot(x2 - x1, y2 - y1),
-                    forwards * (y2 - y1) / Math.hypot(x2 - x1, y2 - y1),
-                    -forwards * (x2 - x1) / Math.hypot(x2 - x1, y2 - y1));
+        static Chord between(double x1, double y1, double x2, double y2, int forwards) {
+            double along = x2 - x1;
+            double up = y2 - y1;
+            double length = Math.sqrt(along * along + up * up);
+            return new Chord((x1 + x2) / 2, (y1 + y2) / 2, length, forwards * up / length, -forwards * along / length);
         }
 
         double distance(CellGrid grid, int cell) {

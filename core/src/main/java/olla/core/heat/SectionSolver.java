@@ -45,6 +45,9 @@ public final class SectionSolver {
     private final double[] tangentC;
     private final double[] boilingJm3;
     private final Face[] faces;
+    private final double[] mostC;
+    private final boolean[] dries;
+    private final double[] wetAtFirst;
     private long updates;
 
     /**
@@ -70,6 +73,12 @@ public final class SectionSolver {
         this.tangent = new double[Face.TANGENT * inward.length];
         this.tangentC = new double[inward.length];
         this.faces = new Face[inward.length];
+        this.mostC = new double[inward.length];
+        this.dries = new boolean[inward.length];
+        this.wetAtFirst = new double[inward.length];
+        for (int f = 0; f < inward.length; f++) {
+            wetAtFirst[f] = materialOf[section.faceCell[f]].waterKgM3();
+        }
         this.boilingJm3 = new double[materials.length];
         for (int m = 0; m < materials.length; m++) {
             boilingJm3[m] = section.has(m) && materials[m].waterKgM3() > 0
@@ -169,6 +178,8 @@ public final class SectionSolver {
     public void advance(SectionState state, Surroundings around, double seconds) {
         for (int f = 0; f < inward.length; f++) {
             faces[f] = around.of(section.faceMaterial[f]);
+            mostC[f] = faces[f].mostC();
+            dries[f] = faces[f].dries();
             tangentC[f] = state.faceC[f];
             faces[f].tangent(tangentC[f], section.faceUp[f], tangent, Face.TANGENT * f);
         }
@@ -297,33 +308,20 @@ public final class SectionSolver {
     private void temperatures(SectionState state) {
         for (int m = 0; m < materials.length; m++) {
             if (section.has(m)) {
-                materials[m].temperatures(state.enthalpy, temperature, section.from[m], section.to[m]);
+                temperatures(state, m);
             }
         }
-        keepColdest(state);
     }
 
-    private void keepColdest(SectionState state) {
-        for (int m = 0; m < section.materials(); m++) {
-            int from = section.from[m];
-            int to = section.to[m];
-            if (to == from) {
-                continue;
-            }
-            double coldest = Double.POSITIVE_INFINITY;
-            for (int i = from; i < to; i++) {
-                if (temperature[i] < coldest) {
-                    coldest = temperature[i];
-                }
-            }
-            state.coldest[m] = coldest;
-            state.coldestPeak[m] = Math.max(state.coldestPeak[m], coldest);
-        }
+    private void temperatures(SectionState state, int m) {
+        double coldest = materials[m].temperatures(state.enthalpy, temperature, section.from[m], section.to[m]);
+        state.coldest[m] = coldest;
+        state.coldestPeak[m] = Math.max(state.coldestPeak[m], coldest);
     }
 
     private void step(SectionState state, double dt) {
         for (int f = 0; f < inward.length; f++) {
-            enter(state, faces[f], f, dt);
+            enter(state, f, dt);
         }
         stencil.crossOthers(temperature, gained);
         for (int m = 0; m < section.materials(); m++) {
@@ -334,10 +332,9 @@ public final class SectionSolver {
                 if (boilingJm3[m] < Double.POSITIVE_INFINITY) {
                     boil(state, m);
                 }
-                materials[m].temperatures(state.enthalpy, temperature, from, to);
+                temperatures(state, m);
             }
         }
-        keepColdest(state);
     }
 
     /* What a wet layer holds beyond the boiling point goes off with its water while it has any. */
@@ -354,63 +351,72 @@ public final class SectionSolver {
         }
     }
 
-    private void enter(SectionState state, Face face, int f, double dt) {
+    private void enter(SectionState state, int f, double dt) {
         int cell = section.faceCell[f];
         double cellC = temperature[cell];
-        double wet = wet(state, cell);
-        double t = faceC(face, f, cellC, wet);
+        // Flesh stays as wet as it went in; a layer that holds water loses it.
+        double first = wetAtFirst[f];
+        double wet = first > 0 ? state.waterKgM3[cell] / first : 1;
+        double conducts = inward[f];
+        boolean itself = conducts == Double.POSITIVE_INFINITY;
+        double t = itself ? onItself(f, cellC) : faceC(f, cellC, wet);
         double away = t - tangentC[f];
         int at = Face.TANGENT * f;
         double arriving = tangent[at] + away * tangent[at + 1];
         double vapour = wet * (tangent[at + 2] + away * tangent[at + 3]);
         double flux;
-        if (t > face.mostC()) {
-            t = face.mostC();
+        if (t > mostC[f]) {
+            t = mostC[f];
             away = t - tangentC[f];
             arriving = tangent[at] + away * tangent[at + 1];
-            flux = inward[f] * (t - cellC);
+            flux = conducts * (t - cellC);
             vapour = arriving - flux;
         } else {
-            flux = Double.isInfinite(inward[f]) ? arriving - vapour : inward[f] * (t - cellC);
+            flux = itself ? arriving - vapour : conducts * (t - cellC);
         }
         state.faceC[f] = t;
         double area = section.faceArea[f];
         gained[cell] += area * flux;
         state.arrivedJ += area * arriving * dt;
-        state.vapourJ += area * vapour * dt;
-        if (face.dries() && cell < section.fleshCells) {
-            state.driedJ += area * vapour * dt;
-        } else if (face.dries() && state.waterKgM3[cell] > 0) {
-            double gone = area * vapour * dt / Water.EVAPORATION_J_KG / section.volume[cell];
-            state.waterKgM3[cell] = Math.max(0, state.waterKgM3[cell] - gone);
+        double gone = area * vapour * dt;
+        state.vapourJ += gone;
+        if (dries[f] && cell < section.fleshCells) {
+            state.driedJ += gone;
+        } else if (dries[f] && state.waterKgM3[cell] > 0) {
+            state.waterKgM3[cell] =
+                    Math.max(0, state.waterKgM3[cell] - gone / Water.EVAPORATION_J_KG / section.volume[cell]);
         }
-    }
-
-    /* How wet a cell is against when it went in: flesh stays wet, a layer that holds water loses it. */
-    private double wet(SectionState state, int cell) {
-        double first = materialOf[cell].waterKgM3();
-        return first > 0 ? state.waterKgM3[cell] / first : 1;
     }
 
     /* Where arriving - vapour meets what conducts inwards, on the face's tangent; a new tangent where that is far off. */
-    private double faceC(Face face, int f, double cellC, double wet) {
+    private double faceC(int f, double cellC, double wet) {
         int at = Face.TANGENT * f;
+        double conducts = inward[f];
         double t = tangentC[f];
         for (int i = 0; i < MOST_TANGENTS; i++) {
-            if (Double.isInfinite(inward[f])) {
-                t = cellC;
-            } else {
-                double net = tangent[at] - wet * tangent[at + 2];
-                double slope = tangent[at + 1] - wet * tangent[at + 3];
-                t = (inward[f] * cellC + net - slope * tangentC[f]) / (inward[f] - slope);
-            }
-            double held = Math.min(t, face.mostC());
-            if (Math.abs(held - tangentC[f]) < TANGENT_HOLDS_K) {
+            double net = tangent[at] - wet * tangent[at + 2];
+            double slope = tangent[at + 1] - wet * tangent[at + 3];
+            t = (conducts * cellC + net - slope * tangentC[f]) / (conducts - slope);
+            if (!renewed(f, t)) {
                 break;
             }
-            tangentC[f] = held;
-            face.tangent(held, section.faceUp[f], tangent, at);
         }
         return t;
+    }
+
+    /* A face of what is all at one temperature is as warm as that. */
+    private double onItself(int f, double cellC) {
+        renewed(f, cellC);
+        return cellC;
+    }
+
+    private boolean renewed(int f, double faceC) {
+        double held = Math.min(faceC, mostC[f]);
+        if (Math.abs(held - tangentC[f]) < TANGENT_HOLDS_K) {
+            return false;
+        }
+        tangentC[f] = held;
+        faces[f].tangent(held, section.faceUp[f], tangent, Face.TANGENT * f);
+        return true;
     }
 }

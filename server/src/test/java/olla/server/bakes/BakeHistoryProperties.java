@@ -39,14 +39,14 @@ import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Hundreds of evenings nobody would have thought of: taps, undos, readings, verdicts, forgotten nights and clocks that are set,
+ * Evenings by the score that nobody would have thought of: taps, undos, readings, verdicts, forgotten nights and clocks that are set,
  * in any order, over HTTP into a real MariaDB. Whatever is asked, nothing is answered by a fault of the server's, no list is
  * lost, and what is shown is what an instance that has just been started makes of the stored rows.
  */
 @Started(schema = "history", settings = "olla.taps.patience=0ms", with = SettableClock.InPlaceOfTheKitchens.class)
 class BakeHistoryProperties {
 
-    private static final int EVENINGS = 12;
+    private static final int EVENINGS = 8;
     private static final int SEQUENCES_EACH = 10;
     private static final int STEPS = 10;
 
