@@ -79,6 +79,13 @@ describe('what is on its way', () => {
     expect(after.steps.filter((s) => s.pinned).map((s) => s.key)).toEqual(['hake.PUT_IN'])
   })
 
+  it('has a side looked at again some minutes after it was not done', () => {
+    const look = (minute: number) =>
+      soFar(view(), [wait('NOT_YET', 'hake', minute)], minuteOf).steps.find((s) => s.key === 'hake.LOOK')
+    expect(look(-19)).toMatchObject({ fromMin: -16, untilMin: -11 })
+    expect(look(-30)).toMatchObject({ fromMin: -20 })
+  })
+
   it('moves a step before the oven alone', () => {
     const after = soFar(view(), [wait('PINNED', 'hake.DRESS', -60)], minuteOf)
     expect(after.steps[0]).toMatchObject({ key: 'hake.DRESS', fromMin: -60, untilMin: -55, pinned: true })

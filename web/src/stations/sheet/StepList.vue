@@ -50,6 +50,11 @@ function done(step: SheetStep) {
   }
   return evenings.move('DONE', step.key)
 }
+/** A side in the oven that has no bake of its own: whoever looks says so where it wants longer. */
+const mayWantLonger = (step: SheetStep) =>
+  step.kind === 'LOOK' &&
+  evenings.view?.evening.sides.some((s) => s.key === step.dish) &&
+  evenings.dishes.some((d) => d.key === step.dish && d.started)
 const doWord = (step: SheetStep) =>
   step.kind === 'PUT_IN'
     ? t('ui.sheet.it-is-in')
@@ -99,6 +104,14 @@ const pinOf = (step: SheetStep) =>
             @click="evenings.unmove(pinOf(step)!.id)"
           >
             {{ t('ui.sheet.unpin') }}
+          </button>
+          <button
+            v-else-if="mayWantLonger(step)"
+            class="quiet-action"
+            :aria-label="t('ui.sheet.not-yet-this', { step: step.say })"
+            @click="evenings.move('NOT_YET', step.dish!)"
+          >
+            {{ t('ui.sheet.not-yet') }}
           </button>
           <button
             v-else-if="step.kind !== 'PUT_IN' && step.kind !== 'LOOK'"

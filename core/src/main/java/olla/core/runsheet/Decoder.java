@@ -272,7 +272,7 @@ final class Decoder {
             }
             boolean isOut = isOut(i);
             int oven = baking[i] == null ? Decision.NO_OVEN : oven(i);
-            double dial = baking[i] == null ? 0 : baking[i].tempC();
+            double dial = baking[i] == null ? 0 : baking[i].tempC() + turnedBy(i);
             if (!started(i)) {
                 double put = in[i] - HandTimes.PUT_IN_MIN;
                 attend(i, Kind.PUT_IN, 0, put, in[i], oven, dial);
@@ -285,6 +285,12 @@ final class Decoder {
             }
             uses(i, oven, isOut);
         }
+    }
+
+    /* What is in has what the dial stands at, whatever it went in at. */
+    private double turnedBy(int i) {
+        Facts.Baked happened = facts.baked().get(chains.get(i).key());
+        return happened == null ? 0 : happened.nowC() - happened.dialC();
     }
 
     private void look(int i, int oven, double dial) {
@@ -343,7 +349,7 @@ final class Decoder {
                     span.where(),
                     in[i] + stretch * span.fromMin(),
                     in[i] + stretch * span.untilMin(),
-                    span.dialC(),
+                    span.dialC() + turnedBy(i),
                     chains.get(i).shelves(oven)));
         }
     }

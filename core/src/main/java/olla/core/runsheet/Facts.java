@@ -28,14 +28,36 @@ public record Facts(
      * A dish that has gone in.
      *
      * @param oven key of the oven; empty for the hob
-     * @param dialC its dial, °C
+     * @param dialC the dial it went in at, °C
+     * @param nowC what the dial stands at now, °C
      * @param inMin when it went in
      * @param likelyMin when it is likely done
      * @param sdMin standard deviation of that, minutes
      * @param outMin when it came out; empty while it is in
      */
     public record Baked(
-            String oven, double dialC, double inMin, double likelyMin, double sdMin, OptionalDouble outMin) {
+            String oven,
+            double dialC,
+            double nowC,
+            double inMin,
+            double likelyMin,
+            double sdMin,
+            OptionalDouble outMin) {
+
+        /** One whose dial nobody has turned. */
+        public Baked(String oven, double dialC, double inMin, double likelyMin, double sdMin, OptionalDouble outMin) {
+            this(oven, dialC, dialC, inMin, likelyMin, sdMin, outMin);
+        }
+
+        /** The same with the dial turned. */
+        public Baked turned(double toC) {
+            return new Baked(oven, dialC, toC, inMin, likelyMin, sdMin, outMin);
+        }
+
+        /** The same, taken out. */
+        public Baked taken(double minute) {
+            return new Baked(oven, dialC, nowC, inMin, likelyMin, sdMin, OptionalDouble.of(minute));
+        }
 
         /** When it comes out, or has: no sooner than now while it is in. */
         public double out(double nowMin) {

@@ -67,6 +67,21 @@ public record OvenEvidence(double hOffset, double hFilm, double pOffset, double 
         return told;
     }
 
+    /**
+     * What tells of an oven's error alone.
+     *
+     * @param before what was believed of the oven
+     * @param offsetC what is believed of its error after it, K
+     * @param doubtC and how surely: one standard deviation, K
+     */
+    public static OvenEvidence ofOffset(OvenCalibration before, double offsetC, double doubtC) {
+        double sure = 1 / (before.offsetDoubtC() * before.offsetDoubtC());
+        double surer = 1 / (doubtC * doubtC);
+        return surer < sure * (1 + SAYS_NOTHING)
+                ? NONE
+                : new OvenEvidence(surer * offsetC - sure * before.offsetC(), 0, surer - sure, 0, 0);
+    }
+
     /* One direction, from standard deviations of what was believed into an oven's own terms. */
     private static OvenEvidence along(OvenCalibration before, double offset, double film, double h, double p) {
         double centre = h + p * (offset * before.offsetC() + film * before.logFilm());

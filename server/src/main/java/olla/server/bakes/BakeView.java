@@ -213,6 +213,11 @@ public record BakeView(
             @MaybeAbsent Double celsius,
             @MaybeAbsent Integer number,
             @MaybeAbsent Doneness doneness) {
+        /** Whether the dial was turned, and to what is known. */
+        public boolean turned() {
+            return kind == TapKind.DIAL && celsius != null;
+        }
+
         static TapView of(Tap tap) {
             return new TapView(
                     tap.getId(),

@@ -86,7 +86,7 @@ class EveningController {
     /** What each dish takes at each dial of each oven. */
     @GetMapping("/{id}/dials")
     List<DialView> dials(@PathVariable UUID id) {
-        return reckoner.reckonLong(() -> plans.dials(evenings.evening(id)));
+        return reckoner.reckonLong(() -> plans.dials(id));
     }
 
     /** The run sheet as a calendar with alarms (RFC 5545). */

@@ -29,6 +29,7 @@ import olla.core.runsheet.Shortage;
 import olla.core.runsheet.Stop;
 import olla.core.uncertainty.OvenEvidence;
 import olla.server.load.Pools;
+import olla.server.web.NotThere;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -241,11 +242,12 @@ class EveningPlans {
             List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
             // Before the facts: what happens between the two is seen to be new.
             String signs = happened.signs(input.kitchenOvens(), done);
-            Map<String, OvenEvidence> found = happened.found(input.kitchenOvens());
+            Found tonight = happened.found(said, row.serveAt(), input.kitchenOvens(), done, before);
+            Map<String, OvenEvidence> found = tonight.all();
             Evening evening = said.in(said.kitchen().told(found));
             // Of an evening that was changed, nobody knows what hands are at.
             Optional<RunSheet> last = changed ? Optional.empty() : plan.known().sheet();
-            Facts facts = happened.facts(evening, row.serveAt(), done, before, last);
+            Facts facts = happened.facts(said, tonight, row.serveAt(), done, before, last);
             Turn its = new Turn(evening, made.told(said, evening), facts, before);
             Effort whole = before.isEmpty() ? Effort.FIRST : Effort.AGAIN;
             Effort share = whole.among(planners.getQueueSize());
@@ -379,14 +381,20 @@ class EveningPlans {
         }
     }
 
-    /** What every dish of an evening takes, for the strip of common dials, by what its ovens were found to be tonight. */
-    List<DialView> dials(Evening said) {
+    /**
+     * What every dish of an evening takes, for the strip of common dials, by what its ovens were found to be tonight.
+     *
+     * @throws NotThere where there is no such evening
+     */
+    List<DialView> dials(UUID id) {
         List<DialView> views = new ArrayList<>();
-        List<Integer> ovens = said.kitchen().ovens().stream()
-                .map(oven -> Integer.valueOf(oven.key()))
-                .toList();
-        Evening found = said.in(said.kitchen().told(happened.found(ovens)));
-        DialTables made = tables.of(said, (done, of) -> {}).told(said, found);
+        EveningRow row = evenings.findById(id).orElseThrow(() -> new NotThere("not-there.evening"));
+        EveningInput input = json.read(row.inputJson());
+        Evening said = reader.read(input);
+        List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(row.getId());
+        Found tonight = happened.found(said, row.serveAt(), input.kitchenOvens(), done, kept(row));
+        Evening found = said.in(said.kitchen().told(tonight.all()));
+        DialTables made = tables.of(said, (ready, of) -> {}).told(said, found);
         made.tables()
                 .forEach((place, table) -> table.bakings()
                         .forEach(b -> views.add(new DialView(

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import olla.core.evening.DaysBefore;
-import olla.core.evening.Evening;
 import olla.core.messages.Message;
 import olla.core.messages.Refusals;
 import olla.core.messages.RefusedInput;
@@ -103,11 +102,6 @@ public class EveningService {
             plans.again(id, false, PATIENCE_MS);
         }
         return view(row);
-    }
-
-    /** The evening in the craft's terms. */
-    Evening evening(UUID id) {
-        return reader.read(json.read(find(id).inputJson()));
     }
 
     /**

@@ -8,14 +8,19 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import olla.core.evening.Evening;
 import olla.core.evening.EveningOven;
 import olla.core.evening.SideDish;
+import olla.core.evening.SideInOven;
+import olla.core.evening.SideTime;
 import olla.core.oven.OvenEvents;
 import olla.core.runsheet.Facts;
 import olla.core.runsheet.Kept;
@@ -46,13 +51,39 @@ class Happened {
         return Duration.between(serveAt, at).toMillis() / 60_000.0;
     }
 
+    /** A side that went into an oven, and when. */
+    private record InThere(SideInOven side, double inMin) {
+
+        InThere with(UnaryOperator<SideInOven> more) {
+            return new InThere(more.apply(side), inMin);
+        }
+
+        Facts.Baked baked(Map<String, OvenEvidence> found) {
+            String oven = side.oven().key();
+            SideTime time = (found.containsKey(oven) ? side.told(found.get(oven)) : side).time();
+            Facts.Baked in = new Facts.Baked(
+                            oven,
+                            side.dialC().firstEntry().getValue(),
+                            inMin,
+                            inMin + time.minutes(),
+                            time.sdMin(),
+                            OptionalDouble.empty())
+                    .turned(side.dialNowC());
+            return Double.isInfinite(side.doneByMin()) ? in : in.taken(inMin + side.doneByMin());
+        }
+    }
+
     /**
      * All of it by now.
      *
+     * @param evening with its ovens as they were said
+     * @param found what has been found of them tonight
      * @param kept what the sheet has in which oven: where a side is that went in
      * @param last the last sheet; empty where none is known
      */
-    Facts facts(Evening evening, Instant serveAt, List<Move> moves, List<Kept> kept, Optional<RunSheet> last) {
+    Facts facts(
+            Evening evening, Found found, Instant serveAt, List<Move> moves, List<Kept> kept, Optional<RunSheet> last) {
+        Map<String, InThere> sides = inThere(evening, serveAt, moves, kept);
         Map<String, Facts.Baked> baked = new HashMap<>();
         Set<String> done = new HashSet<>();
         Set<String> skipped = new HashSet<>();
@@ -63,8 +94,11 @@ class Happened {
                 case DONE -> done.add(move.step());
                 case SKIPPED -> skipped.add(move.step());
                 case PINNED -> pinned.put(move.step(), Math.rint(minute));
-                case IN -> in(evening, serveAt, move, kept).ifPresent(b -> baked.put(move.step(), b));
-                case OUT -> baked.computeIfPresent(move.step(), (dish, b) -> out(b, minute));
+                case IN -> in(evening, found, serveAt, move, sides).ifPresent(b -> baked.put(move.step(), b));
+                case OUT -> baked.computeIfPresent(move.step(), (dish, b) -> b.taken(minute));
+                case NOT_YET -> {
+                    // Of that the sides tell.
+                }
             }
         }
         baked.forEach((dish, b) -> {
@@ -79,28 +113,85 @@ class Happened {
         return new Facts(now, baked, done, skipped, begun, pinned, hot(baked, moves, kept, serveAt));
     }
 
-    private static Facts.Baked out(Facts.Baked in, double minute) {
-        return new Facts.Baked(
-                in.oven(), in.dialC(), in.inMin(), in.likelyMin(), in.sdMin(), OptionalDouble.of(minute));
-    }
-
-    private Optional<Facts.Baked> in(Evening evening, Instant serveAt, Move move, List<Kept> kept) {
+    private Optional<Facts.Baked> in(
+            Evening evening, Found found, Instant serveAt, Move move, Map<String, InThere> sides) {
         if (move.bakeId() != null) {
             return bake(move.bakeId()).map(bake -> baked(serveAt, bake));
         }
-        Optional<SideDish> side = evening.sides().stream()
-                .filter(s -> s.key().equals(move.step()))
-                .findFirst();
-        double at = minute(serveAt, move.at());
-        return side.map(s -> s.where() == SideDish.Where.OVEN ? inOven(evening, s, at, kept) : onHob(s, at));
+        InThere there = sides.get(move.step());
+        if (there != null) {
+            return Optional.of(there.baked(found.but(move.step())));
+        }
+        return side(evening, move.step()).map(s -> onHob(s, minute(serveAt, move.at())));
+    }
+
+    private static Optional<SideDish> side(Evening evening, String key) {
+        return evening.sides().stream().filter(s -> s.key().equals(key)).findFirst();
     }
 
     private static Facts.Baked onHob(SideDish side, double at) {
         return new Facts.Baked("", 0, at, at + side.cookMin(), side.doubtOnHob(), OptionalDouble.empty());
     }
 
+    /* By key: the sides that are in an oven, or have been, with what happened to them there. */
+    private Map<String, InThere> inThere(Evening evening, Instant serveAt, List<Move> moves, List<Kept> kept) {
+        Map<String, InThere> sides = new TreeMap<>();
+        for (Move move : moves) {
+            double at = minute(serveAt, move.at());
+            switch (move.kind()) {
+                case IN ->
+                    side(evening, move.step())
+                            .filter(s -> s.where() == SideDish.Where.OVEN)
+                            .ifPresent(s -> sides.put(s.key(), new InThere(wentIn(evening, s, kept), at)));
+                case NOT_YET ->
+                    sides.computeIfPresent(
+                            move.step(), (key, s) -> s.with(in -> in.notYet(Math.max(0, at - s.inMin()))));
+                case OUT ->
+                    sides.computeIfPresent(move.step(), (key, s) -> s.with(in -> in.out(Math.max(0, at - s.inMin()))));
+                case DONE, SKIPPED, PINNED -> {
+                    // Those are of steps.
+                }
+            }
+        }
+        Map<String, NavigableMap<Double, Double>> turns = turns(serveAt, moves);
+        sides.replaceAll((key, s) -> {
+            InThere turned = s;
+            for (Map.Entry<Double, Double> turn :
+                    turns.getOrDefault(s.side().oven().key(), new TreeMap<>()).entrySet()) {
+                turned = turned.with(in -> in.turned(turn.getKey() - s.inMin(), turn.getValue()));
+            }
+            return turned;
+        });
+        return sides;
+    }
+
+    /* What each oven's dial was turned to and when, as far as the fish in it know. */
+    private Map<String, NavigableMap<Double, Double>> turns(Instant serveAt, List<Move> moves) {
+        Map<String, NavigableMap<Double, Double>> turns = new HashMap<>();
+        for (Move move : moves) {
+            if (move.kind() == MoveKind.IN && move.bakeId() != null) {
+                bake(move.bakeId()).ifPresent(bake -> {
+                    NavigableMap<Double, Double> its =
+                            turns.computeIfAbsent(EveningReader.key(bake.ovenId()), key -> new TreeMap<>());
+                    its.put(minute(serveAt, bake.startedAt()), bake.dialC());
+                    dialTaps(bake).forEach(tap -> its.put(minute(serveAt, tap.at()), tap.celsius()));
+                });
+            }
+        }
+        return turns;
+    }
+
+    private static Stream<BakeView.TapView> dialTaps(BakeView bake) {
+        return bake.taps().stream().filter(BakeView.TapView::turned);
+    }
+
+    /* The last that was tapped stands first. */
+    private static double dialNowC(BakeView bake) {
+        return dialTaps(bake).findFirst().map(BakeView.TapView::celsius).orElse(bake.dialC());
+    }
+
     /* Where the sheet had it; in the first oven at its own dial where there was none yet. */
-    private static Facts.Baked inOven(Evening evening, SideDish side, double at, List<Kept> kept) {
+    private static SideInOven wentIn(Evening evening, SideDish side, List<Kept> kept) {
         Optional<Kept> was = kept.stream()
                 .filter(k -> k.dish().equals(side.key()) && !k.oven().isEmpty())
                 .findFirst();
@@ -110,12 +201,20 @@ class Happened {
                 .orElse(evening.kitchen().ovens().get(0));
         List<Double> dials = side.dials(oven.kind());
         double dial = was.map(k -> (double) k.dialC()).orElse(dials.get(dials.size() / 2));
-        double minutes = side.minutesIn(oven, dial);
-        return new Facts.Baked(oven.key(), dial, at, at + minutes, side.doubtIn(oven, minutes), OptionalDouble.empty());
+        return SideInOven.at(side, oven, dial);
     }
 
-    /** What has been found tonight of some ovens, by their keys. */
-    Map<String, OvenEvidence> found(List<Integer> ovens) {
+    /** What has been found tonight of an evening's ovens. */
+    Found found(Evening said, Instant serveAt, List<Integer> ovens, List<Move> moves, List<Kept> kept) {
+        Map<String, Found.Told> bySides = new TreeMap<>();
+        inThere(said, serveAt, moves, kept)
+                .forEach((key, side) -> bySides.put(
+                        key,
+                        new Found.Told(side.side().oven().key(), side.side().tells())));
+        return new Found(found(ovens), bySides);
+    }
+
+    private Map<String, OvenEvidence> found(List<Integer> ovens) {
         Map<String, OvenEvidence> found = new TreeMap<>();
         bakes.found(ovens).forEach((id, evidence) -> found.put(EveningReader.key(id), evidence));
         return found;
@@ -134,6 +233,7 @@ class Happened {
                                 b -> signs.append(b.startedAt())
                                         .append(Math.round(2 * b.window().likelyMin()))
                                         .append(b.outAt())
+                                        .append(dialNowC(b))
                                         .append(';'),
                                 () -> signs.append("gone;"));
             }
@@ -157,6 +257,7 @@ class Happened {
         return new Facts.Baked(
                 EveningReader.key(bake.ovenId()),
                 bake.dialC(),
+                dialNowC(bake),
                 in,
                 in + bake.window().likelyMin(),
                 width / (2 * CheckWindow.Z_90),
@@ -170,7 +271,7 @@ class Happened {
         baked.values().stream()
                 .filter(b -> !b.oven().isEmpty())
                 .sorted(Comparator.comparingDouble(Facts.Baked::inMin))
-                .forEach(b -> hot.put(b.oven(), b.dialC()));
+                .forEach(b -> hot.put(b.oven(), b.nowC()));
         double now = minute(serveAt, clock.instant());
         for (Move move : moves) {
             for (Kept dish : kept) {

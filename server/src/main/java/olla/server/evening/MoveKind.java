@@ -11,5 +11,7 @@ public enum MoveKind {
     /** A dish went in; with its bake where it has one. */
     IN,
     /** A dish that has no bake of its own came out. */
-    OUT
+    OUT,
+    /** Somebody has looked at a side in the oven: it is not done yet. */
+    NOT_YET
 }

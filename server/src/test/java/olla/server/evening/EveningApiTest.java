@@ -315,6 +315,32 @@ class EveningApiTest {
         return !view.get("sheet").get("steps").findValuesAsString("key").contains(key);
     }
 
+    /** Potatoes that are hard when they should be done are looked at again, and their oven is taken to be a cool one. */
+    @Test
+    void aSideThatIsNotDoneYetIsLookedAtAgainAndTellsOfItsOven() {
+        UUID id = UUID.randomUUID();
+        Instant serveAt = eight();
+        put(id, evening(serveAt, 2, POTATOES), null);
+        JsonNode before = planned(id);
+        double in = step(before, "potatoes.PUT_IN").get("untilMin").asDouble();
+        double likely = dish(before, "potatoes").get("likelyMin").asDouble();
+        clock.pass(Duration.between(clock.instant(), serveAt).toMillis() / 60_000.0 + in);
+        move(id, UUID.randomUUID(), "IN", "potatoes", null);
+        clock.pass(likely - in);
+        UUID looked = UUID.randomUUID();
+        move(id, looked, "NOT_YET", "potatoes", null);
+        JsonNode after = until(
+                id, v -> v.has("sheet") && dish(v, "potatoes").get("likelyMin").asDouble() > likely + 3);
+        // By four fifths of a standard deviation, of which there are some eight minutes.
+        assertThat(dish(after, "potatoes").get("likelyMin").asDouble()).isBetween(likely + 4, likely + 10);
+        assertThat(step(after, "potatoes.LOOK").get("untilMin").asDouble()).isGreaterThan(likely + 4);
+        assertThat(after.get("found").toString()).contains("runs about");
+        http.exchange("/api/evenings/" + id + "/moves/" + looked, HttpMethod.DELETE, HttpEntity.EMPTY);
+        JsonNode back =
+                until(id, v -> v.get("moves").size() == 1 && v.get("found").isEmpty());
+        assertThat(dish(back, "potatoes").get("likelyMin").asDouble()).isCloseTo(likely, within(0.5));
+    }
+
     @Test
     void aDishThatGoesInLateIsDoneLateAndTheOthersFollow() {
         UUID id = UUID.randomUUID();
@@ -325,25 +351,7 @@ class EveningApiTest {
         double in = step(before, "hake.PUT_IN").get("untilMin").asDouble();
         double late = in + 8;
         clock.pass(Duration.between(clock.instant(), serveAt).toMillis() / 60_000.0 + late);
-        UUID bake = UUID.randomUUID();
-        int oven = json.readTree(http.read("/api/ovens")).get(0).get("id").asInt();
-        HttpHeaders headers = new HttpHeaders();
-        headers.setContentType(MediaType.APPLICATION_JSON);
-        ResponseEntity<String> put = http.exchange(
-                "/api/bakes",
-                HttpMethod.POST,
-                new HttpEntity<>(
-                        "{\"id\": \"%s\", \"title\": \"Hake\", \"ovenId\": %d, \"question\": %s}"
-                                .formatted(bake, oven, HAKE),
-                        headers));
-        assertThat(put.getStatusCode()).isEqualTo(HttpStatus.CREATED);
-        http.exchange(
-                "/api/evenings/" + id + "/moves",
-                HttpMethod.POST,
-                new HttpEntity<>(
-                        "{\"id\": \"%s\", \"kind\": \"IN\", \"step\": \"hake\", \"bakeId\": \"%s\"}"
-                                .formatted(UUID.randomUUID(), bake),
-                        headers));
+        UUID bake = hakeGoesIn(id);
         JsonNode after = until(
                 id,
                 v -> v.has("sheet")
@@ -362,6 +370,67 @@ class EveningApiTest {
         until(id, v -> !dish(v, "hake").get("started").asBoolean());
     }
 
+    /* A fish goes in from the sheet, as a bake of its own. */
+    private UUID hakeGoesIn(UUID id) {
+        UUID bake = hakeBakes("Hake");
+        post(
+                "/api/evenings/" + id + "/moves",
+                "{\"id\": \"%s\", \"kind\": \"IN\", \"step\": \"hake\", \"bakeId\": \"%s\"}"
+                        .formatted(UUID.randomUUID(), bake));
+        return bake;
+    }
+
+    private UUID hakeBakes(String title) {
+        UUID bake = UUID.randomUUID();
+        int oven = json.readTree(http.read("/api/ovens")).get(0).get("id").asInt();
+        ResponseEntity<String> put = post(
+                "/api/bakes",
+                "{\"id\": \"%s\", \"title\": \"%s\", \"ovenId\": %d, \"question\": %s}"
+                        .formatted(bake, title, oven, HAKE));
+        assertThat(put.getStatusCode()).isEqualTo(HttpStatus.CREATED);
+        return bake;
+    }
+
+    private ResponseEntity<String> post(String path, String body) {
+        HttpHeaders headers = new HttpHeaders();
+        headers.setContentType(MediaType.APPLICATION_JSON);
+        return http.exchange(path, HttpMethod.POST, new HttpEntity<>(body, headers));
+    }
+
+    /** Whoever turns the dial for a fish turns it for the potatoes beside it. */
+    @Test
+    void aDialThatIsTurnedIsTurnedForAllInThatOven() {
+        UUID id = UUID.randomUUID();
+        Instant serveAt = eight();
+        put(id, evening(serveAt, 2, POTATOES), null);
+        JsonNode before = planned(id);
+        double in = step(before, "potatoes.PUT_IN").get("untilMin").asDouble();
+        clock.pass(Duration.between(clock.instant(), serveAt).toMillis() / 60_000.0 + in);
+        move(id, UUID.randomUUID(), "IN", "potatoes", null);
+        UUID bake = hakeGoesIn(id);
+        JsonNode hot =
+                until(id, v -> v.has("sheet") && dish(v, "hake").get("started").asBoolean());
+        double likely = dish(hot, "potatoes").get("likelyMin").asDouble();
+        clock.pass(2);
+        post(
+                "/api/bakes/" + bake + "/taps",
+                "{\"id\": \"%s\", \"kind\": \"DIAL\", \"celsius\": 160}".formatted(UUID.randomUUID()));
+        move(id, UUID.randomUUID(), "DONE", "hake.PREPARE", null);
+        JsonNode cool = until(
+                id, v -> v.has("sheet") && dish(v, "potatoes").get("likelyMin").asDouble() > likely + 10);
+        assertThat(step(cool, "potatoes.COOK").get("dialC").asDouble()).isEqualTo(160);
+        // Planned again, it has still gone in at what it went in at.
+        move(id, UUID.randomUUID(), "SKIPPED", "hake.DRESS", null);
+        JsonNode again = until(
+                id,
+                v -> v.get("moves").size() == 4
+                        && v.has("sheet")
+                        && !v.get("searching").asBoolean());
+        assertThat(dish(again, "potatoes").get("likelyMin").asDouble())
+                .isCloseTo(dish(cool, "potatoes").get("likelyMin").asDouble(), within(1.0));
+        http.exchange("/api/bakes/" + bake, HttpMethod.DELETE, HttpEntity.EMPTY);
+    }
+
     private static JsonNode dish(JsonNode view, String key) {
         for (JsonNode dish : view.get("sheet").get("dishes")) {
             if (dish.get("key").asString().equals(key)) {
@@ -378,23 +447,11 @@ class EveningApiTest {
         put(id, evening(eight(), 2, RICE), null);
         JsonNode before = planned(id);
         assertThat(before.get("found")).isEmpty();
-        UUID bake = UUID.randomUUID();
-        int oven = json.readTree(http.read("/api/ovens")).get(0).get("id").asInt();
-        HttpHeaders headers = new HttpHeaders();
-        headers.setContentType(MediaType.APPLICATION_JSON);
-        http.exchange(
-                "/api/bakes",
-                HttpMethod.POST,
-                new HttpEntity<>(
-                        "{\"id\": \"%s\", \"title\": \"For the staff\", \"ovenId\": %d, \"question\": %s}"
-                                .formatted(bake, oven, HAKE),
-                        headers));
+        UUID bake = hakeBakes("For the staff");
         clock.pass(11);
-        http.exchange(
+        post(
                 "/api/bakes/" + bake + "/taps",
-                HttpMethod.POST,
-                new HttpEntity<>(
-                        "{\"id\": \"%s\", \"kind\": \"READ\", \"celsius\": 36}".formatted(UUID.randomUUID()), headers));
+                "{\"id\": \"%s\", \"kind\": \"READ\", \"celsius\": 36}".formatted(UUID.randomUUID()));
 
         JsonNode after = until(id, v -> !v.get("found").isEmpty());
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
+import java.util.SplittableRandom;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Bed;
 import olla.core.dress.Dress;
@@ -69,9 +70,8 @@ record DrawnEvening(long seed, Evening evening, Hidden hidden) {
      * @param taught whether bakes have taught the kitchen's ovens before
      */
     static DrawnEvening of(long seed, boolean taught) {
-        Random random = new Random(seed);
-        // The first numbers of neighbouring seeds are alike.
-        random.ints(20).forEach(i -> {});
+        // What java.util.Random draws from neighbouring seeds lies on a lattice: whole hundreds of evenings were alike.
+        Random random = new Random(new SplittableRandom(seed).nextLong());
         int count = 2 + random.nextInt(4);
         int fish = 1 + random.nextInt(Math.min(3, count));
         int guests = 2 + random.nextInt(9);

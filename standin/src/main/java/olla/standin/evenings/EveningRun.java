@@ -333,6 +333,7 @@ final class EveningRun {
                 seen.out.put(dish, now);
             } else {
                 lookAgain.put(dish, now + AGAIN_MIN);
+                seen.notYet.put(dish, now);
             }
             return;
         }

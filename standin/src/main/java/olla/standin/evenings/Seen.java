@@ -15,4 +15,7 @@ final class Seen {
     final Map<String, In> in = new HashMap<>();
     final Map<String, Double> out = new HashMap<>();
     final Map<String, Double> dialC = new HashMap<>();
+
+    /** When a side was looked at last and was not done yet. */
+    final Map<String, Double> notYet = new HashMap<>();
 }

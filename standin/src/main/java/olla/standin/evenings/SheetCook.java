@@ -14,6 +14,8 @@ import olla.core.evening.EveningOven;
 import olla.core.evening.FishDish;
 import olla.core.evening.HandTimes;
 import olla.core.evening.SideDish;
+import olla.core.evening.SideInOven;
+import olla.core.evening.SideTime;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.Programme;
@@ -130,16 +132,29 @@ final class SheetCook implements Cook {
     }
 
     private double lookMin(String dish, Seen.In in) {
-        return fish(dish) == null ? sideMin(side(dish), in) : look(dish, in).nextMin;
+        return fish(dish) == null ? sideTime(side(dish), in).minutes() : look(dish, in).nextMin;
     }
 
     private Look look(String dish, Seen.In in) {
         return looks.computeIfAbsent(dish, d -> new Look(nearest(d, in.oven(), in.dialC())));
     }
 
-    private double sideMin(SideDish side, Seen.In in) {
-        EveningOven oven = oven(in.oven());
-        return oven == null ? side.cookMin() : side.minutesIn(oven, in.dialC());
+    /* Where nobody plans again, nobody says either that something is not done yet. */
+    private SideTime sideTime(SideDish side, Seen.In in) {
+        if (in.oven().isEmpty()) {
+            return new SideTime(side.cookMin(), side.doubtOnHob());
+        }
+        SideInOven there = inOven(side, in);
+        return again ? there.told(evidence(in.oven(), side.key())).time() : there.time();
+    }
+
+    private SideInOven inOven(SideDish side, Seen.In in) {
+        SideInOven there = SideInOven.at(side, said(in.oven()), in.dialC());
+        if (again && seen.notYet.containsKey(side.key())) {
+            there = there.notYet(seen.notYet.get(side.key()) - in.minute());
+        }
+        Double out = seen.out.get(side.key());
+        return out == null ? there : there.out(out - in.minute());
     }
 
     private Baking nearest(String dish, String oven, double dialC) {
@@ -164,13 +179,6 @@ final class SheetCook implements Cook {
                 .filter(s -> s.key().equals(key))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private EveningOven oven(String key) {
-        return found.kitchen().ovens().stream()
-                .filter(o -> o.key().equals(key))
-                .findFirst()
-                .orElse(null);
     }
 
     /* As the product follows an evening: by what is seen of its bakes, and by what is due and has not been done. */
@@ -201,11 +209,24 @@ final class SheetCook implements Cook {
     /* What was found of each oven tonight, by key. */
     private Map<String, OvenEvidence> evidence() {
         Map<String, OvenEvidence> told = new TreeMap<>();
-        looks.forEach((dish, look) -> {
-            if (!look.tells.none()) {
-                told.merge(seen.in.get(dish).oven(), look.tells, OvenEvidence::and);
+        for (EveningOven oven : evening.kitchen().ovens()) {
+            OvenEvidence evidence = evidence(oven.key(), "");
+            if (!evidence.none()) {
+                told.put(oven.key(), evidence);
             }
-        });
+        }
+        return told;
+    }
+
+    /* By the fish and the sides in one oven but for one of them. */
+    private OvenEvidence evidence(String oven, String but) {
+        OvenEvidence told = others(but, oven);
+        for (SideDish side : evening.sides()) {
+            Seen.In in = seen.in.get(side.key());
+            if (in != null && in.oven().equals(oven) && !side.key().equals(but)) {
+                told = told.and(inOven(side, in).tells());
+            }
+        }
         return told;
     }
 
@@ -238,10 +259,9 @@ final class SheetCook implements Cook {
         Double out = seen.out.get(dish);
         OptionalDouble outMin = out == null ? OptionalDouble.empty() : OptionalDouble.of(out);
         if (fish(dish) == null) {
-            SideDish side = side(dish);
-            double minutes = sideMin(side, in);
-            double doubt = in.oven().isEmpty() ? side.doubtOnHob() : side.doubtIn(oven(in.oven()), minutes);
-            return new Facts.Baked(in.oven(), in.dialC(), in.minute(), in.minute() + minutes, doubt, outMin);
+            SideTime time = sideTime(side(dish), in);
+            return new Facts.Baked(
+                    in.oven(), in.dialC(), in.minute(), in.minute() + time.minutes(), time.sdMin(), outMin);
         }
         CheckWindow window = look(dish, in).window;
         return new Facts.Baked(
