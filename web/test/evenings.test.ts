@@ -110,6 +110,54 @@ describe('the evenings', () => {
     expect(evenings.view?.improved).toBe(0)
   })
 
+  it('loses nothing of what is changed while a change is on its way', async () => {
+    writing((id) => view(id, 1))
+    const evenings = useEvenings()
+    await evenings.begin(INPUT)
+    const sent: { body: EveningInput; version?: number; answer: (view: EveningView) => void }[] = []
+    vi.spyOn(api, 'writeEvening').mockImplementation(
+      (_, body, version) => new Promise((answer) => sent.push({ body, version: version!, answer })),
+    )
+    const lentils = { key: 'l', title: 'Lentils' } as EveningInput['sides'][number]
+    const named = evenings.change({ name: 'Saturday' })
+    const added = evenings.change({ sides: [...evenings.view!.evening.sides, lentils] })
+    await vi.waitFor(() => expect(sent).toHaveLength(1))
+    expect(evenings.view?.evening).toMatchObject({ name: 'Saturday', sides: [lentils] })
+    sent[0]!.answer(view(evenings.id!, 2, { evening: sent[0]!.body, version: 1 }))
+    await named
+    expect(evenings.view?.evening.sides).toEqual([lentils])
+    await vi.waitFor(() => expect(sent).toHaveLength(2))
+    expect(sent[1]).toMatchObject({ version: 1, body: { name: 'Saturday', sides: [lentils] } })
+    sent[1]!.answer(view(evenings.id!, 3, { evening: sent[1]!.body, version: 2 }))
+    await added
+    expect(evenings.view).toMatchObject({ version: 2, evening: { name: 'Saturday', sides: [lentils] } })
+    const back = evenings.undo()
+    await vi.waitFor(() => expect(sent).toHaveLength(3))
+    expect(sent[2]!.body).toMatchObject({ name: 'Saturday', sides: [] })
+    sent[2]!.answer(view(evenings.id!, 4, { evening: sent[2]!.body, version: 3 }))
+    await back
+  })
+
+  it('writes nothing over what somebody else has changed meanwhile', async () => {
+    writing((id) => view(id, 1))
+    const evenings = useEvenings()
+    await evenings.begin(INPUT)
+    const theirs = { ...INPUT, name: 'Theirs' }
+    vi.spyOn(api, 'evening').mockImplementation((id) =>
+      Promise.resolve(view(id, 9, { evening: theirs, version: 7 })),
+    )
+    const refused = vi
+      .spyOn(api, 'writeEvening')
+      .mockClear()
+      .mockRejectedValue(new Problem(412, 'changed since'))
+    const first = evenings.change({ guests: 5 })
+    const second = evenings.change({ guests: 6 })
+    await Promise.all([first, second])
+    expect(refused).toHaveBeenCalledTimes(1)
+    expect(evenings.view?.evening).toEqual(theirs)
+    expect(evenings.trouble).not.toBeNull()
+  })
+
   it('keeps a move under its one id until it is answered', async () => {
     vi.useFakeTimers()
     writing((id) => view(id, 1))

@@ -204,7 +204,7 @@ export const api = {
   describeOven: (oven: Oven, body: OvenWords) =>
     said(server.PUT('/api/ovens/{id}', { ...ofOven(oven), body, ...ifMatch(oven.version) })),
   evenings: (signal: AbortSignal) => ask(() => server.GET('/api/evenings', { signal }), signal),
-  evening: (id: string, signal: AbortSignal) =>
+  evening: (id: string, signal?: AbortSignal) =>
     ask(() => server.GET('/api/evenings/{id}', { ...of(id), signal }), signal),
   writeEvening: (id: string, body: EveningInput, version?: number) =>
     said(server.PUT('/api/evenings/{id}', { ...of(id), body, ...ifMatch(version) })),

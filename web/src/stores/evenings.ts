@@ -77,12 +77,16 @@ export const useEvenings = defineStore('evenings', () => {
     take(await api.evening(wanted, signal))
   }, lost)
 
-  /** Shows an evening, unless a later state of it is shown; one that is still worked out is asked for again. */
-  function take(next: EveningView) {
+  /**
+   * Shows an evening, unless a later state of it is shown; one that is still worked out is asked for again.
+   *
+   * @param typed whether what is typed here and not written yet stays
+   */
+  function take(next: EveningView, typed = unwritten > 0) {
     if (next.id !== id.value) return
     const had = view.value
     if (had?.id === next.id && had.revision > next.revision) return
-    view.value = next
+    view.value = typed && had?.id === next.id ? { ...next, evening: had.evening } : next
     clearTimeout(timer)
     if (next.searching || next.making || !next.sheet) timer = setTimeout(() => void ask(), ASK_MS)
   }
@@ -117,19 +121,41 @@ export const useEvenings = defineStore('evenings', () => {
     if (waiting.value.length) void flush()
   }
 
-  /** Writes the evening anew, as somebody typed it. */
-  async function write(input: EveningInput, undoable = true) {
-    const before = view.value
+  let unwritten = 0
+  let writing = Promise.resolve()
+  /** What was typed upon what is refused is not written either. */
+  let refusals = 0
+
+  /** Writes the evening anew, as somebody typed it: shown at once, and one after the other, each over the answer to that before it. */
+  function write(input: EveningInput, undoable = true) {
+    const of = view.value
+    if (!of) return Promise.resolve()
+    const since = refusals
+    view.value = { ...of, evening: input }
+    unwritten++
+    writing = writing
+      .then(() => (since === refusals ? put(of, input, undoable) : undefined))
+      .finally(() => unwritten--)
+    return writing
+  }
+
+  async function put(of: EveningView, input: EveningInput, undoable: boolean) {
+    const version = view.value?.id === of.id ? view.value.version : of.version
     try {
-      const written = await api.writeEvening(id.value!, input, before?.version)
+      const written = await api.writeEvening(of.id, input, version)
       trouble.value = null
       refused.value = {}
-      if (before && undoable) undos.value.push({ before: before.evening })
-      take(written)
+      if (undoable) undos.value.push({ before: of.evening })
+      take(written, unwritten > 1)
       void list()
     } catch (failure) {
+      refusals++
       failed(failure)
-      void ask()
+      try {
+        take(await api.evening(of.id), false)
+      } catch (gone) {
+        if (gone instanceof Problem) lost(gone)
+      }
     }
   }
 

@@ -2,6 +2,8 @@ package olla.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
+import java.time.LocalTime;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -89,6 +91,33 @@ class SheetJourneyTest {
         screen.see(OvenSide.VERDICT);
         screen.press("z");
         screen.until("the look to be taken back", () -> screen.shows(OvenSide.VERDICT) ? null : true);
+    }
+
+    /** Potatoes that have had their time and are still hard: they are looked at again, some minutes from now. */
+    @Test
+    void aSideThatWantsLongerIsLookedAtAgain() throws Exception {
+        screen.size(1280, 800);
+        potatoesWentIn("- interval 24 minute");
+        screen.openAfresh("/sheet");
+        screen.see(SheetPage.CHANCE);
+        screen.tap(Part.button("Not yet: Look at Roast potatoes"));
+        Part time = SheetPage.timeOf("potatoes.LOOK");
+        screen.until("another look some minutes from now", () -> {
+            long minutes = minutesFromNow(screen.text(time));
+            return minutes >= 2 && minutes < 15 ? true : null;
+        });
+        screen.tap(SheetPage.UNDO);
+        potatoesWentIn("+ interval 24 minute");
+    }
+
+    private static void potatoesWentIn(String otherwise) throws Exception {
+        EVENING.kitchen()
+                .sql("update evening_move set at = at " + otherwise + " where kind = 'IN' and step = 'potatoes'");
+    }
+
+    private static long minutesFromNow(String clock) {
+        long minutes = Duration.between(LocalTime.now(), LocalTime.parse(clock)).toMinutes();
+        return Math.floorMod(minutes + 720, 1440) - 720;
     }
 
     @Test

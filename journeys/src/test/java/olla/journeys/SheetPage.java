@@ -39,4 +39,9 @@ final class SheetPage {
     static Part step(String key) {
         return Part.drawn(".list li[data-step='" + key + "']");
     }
+
+    /** When a step of the list is to be done. */
+    static Part timeOf(String key) {
+        return Part.drawn(".list li[data-step='" + key + "'] time");
+    }
 }
