@@ -138,6 +138,30 @@ describe('the evenings', () => {
     await back
   })
 
+  it('writes what waits over what it was typed upon, and not over what somebody else has written since', async () => {
+    writing((id) => view(id, 1))
+    const evenings = useEvenings()
+    await evenings.begin(INPUT)
+    const sent: { version?: number; answer: (view: EveningView) => void }[] = []
+    vi.spyOn(api, 'writeEvening').mockImplementation(
+      (_, __, version) => new Promise((answer) => sent.push({ version: version!, answer })),
+    )
+    vi.spyOn(api, 'evening').mockImplementation((id) =>
+      Promise.resolve(view(id, 9, { evening: { ...INPUT, name: 'Theirs' }, version: 7 })),
+    )
+    const first = evenings.change({ guests: 5 })
+    const second = evenings.change({ burners: 3 })
+    await evenings.open()
+    expect(evenings.view?.evening).toMatchObject({ guests: 5, burners: 3 })
+    sent[0]!.answer(view(evenings.id!, 2, { version: 1 }))
+    await first
+    await vi.waitFor(() => expect(sent).toHaveLength(2))
+    expect(sent.map((s) => s.version)).toEqual([0, 1])
+    sent[1]!.answer(view(evenings.id!, 10, { version: 2 }))
+    await second
+    expect(evenings.view?.version).toBe(2)
+  })
+
   it('writes nothing over what somebody else has changed meanwhile', async () => {
     writing((id) => view(id, 1))
     const evenings = useEvenings()

@@ -80,13 +80,13 @@ export const useEvenings = defineStore('evenings', () => {
   /**
    * Shows an evening, unless a later state of it is shown; one that is still worked out is asked for again.
    *
-   * @param typed whether what is typed here and not written yet stays
+   * @param typed whether what is typed here and not written yet stays, with the version that it was typed upon
    */
   function take(next: EveningView, typed = unwritten > 0) {
     if (next.id !== id.value) return
     const had = view.value
     if (had?.id === next.id && had.revision > next.revision) return
-    view.value = typed && had?.id === next.id ? { ...next, evening: had.evening } : next
+    view.value = typed && had?.id === next.id ? { ...next, evening: had.evening, version: had.version } : next
     clearTimeout(timer)
     if (next.searching || next.making || !next.sheet) timer = setTimeout(() => void ask(), ASK_MS)
   }
@@ -146,6 +146,7 @@ export const useEvenings = defineStore('evenings', () => {
       trouble.value = null
       refused.value = {}
       if (undoable) undos.value.push({ before: of.evening })
+      if (view.value?.id === of.id) view.value = { ...view.value, version: written.version }
       take(written, unwritten > 1)
       void list()
     } catch (failure) {

@@ -5,8 +5,6 @@ export type Waiting = { evening: string; move: EveningMove } | { evening: string
 
 /** What is before a dish goes in: over once it is in. */
 const BEFORE_IN = ['PREPARE', 'DRESS', 'TEMPER', 'PUT_IN']
-/** What is not done yet is looked at no sooner again, minutes (common practice, no source). */
-const LOOK_AGAIN_MIN = 3
 /** What it does in there: over once it is out. */
 const IN_THERE = ['COOK', 'TOUCH', 'GRILL', 'LOOK']
 
@@ -56,9 +54,9 @@ export function soFar(view: EveningView, waiting: Waiting[], minuteOf: (at: stri
     (went.has(dish) && BEFORE_IN.includes(kind)) ||
     (out.has(dish) && IN_THERE.includes(kind))
   /** A dish takes along all that follows from its going in; what is before that stays, unless it was moved itself. */
-  const shift = ({ key, kind, dish = '', fromMin }: SheetStep) => {
-    const looked = kind === 'LOOK' ? notYet.get(dish) : undefined
-    if (looked) return Math.max(0, minuteOf(looked.at!) + LOOK_AGAIN_MIN - fromMin)
+  const shift = ({ key, kind, dish = '', fromMin, latestMin }: SheetStep) => {
+    // Until somebody has reckoned when, at the end of its window.
+    if (kind === 'LOOK' && notYet.has(dish)) return Math.max(0, latestMin - fromMin)
     if (kind === 'PUT_IN' || !BEFORE_IN.includes(kind)) return byMin.get(dish) ?? 0
     const own = pins.get(key)
     return own ? minuteOf(own.at!) - fromMin : 0

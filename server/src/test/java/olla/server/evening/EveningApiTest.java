@@ -115,14 +115,9 @@ class EveningApiTest {
 
     private ResponseEntity<String> move(UUID id, UUID moveId, String kind, String step, Instant at) {
         String when = at == null ? "" : ", \"at\": \"" + at + "\"";
-        HttpHeaders headers = new HttpHeaders();
-        headers.setContentType(MediaType.APPLICATION_JSON);
-        return http.exchange(
+        return post(
                 "/api/evenings/" + id + "/moves",
-                HttpMethod.POST,
-                new HttpEntity<>(
-                        "{\"id\": \"%s\", \"kind\": \"%s\", \"step\": \"%s\"%s}".formatted(moveId, kind, step, when),
-                        headers));
+                "{\"id\": \"%s\", \"kind\": \"%s\", \"step\": \"%s\"%s}".formatted(moveId, kind, step, when));
     }
 
     private static JsonNode step(JsonNode view, String key) {
@@ -322,10 +317,8 @@ class EveningApiTest {
         Instant serveAt = eight();
         put(id, evening(serveAt, 2, POTATOES), null);
         JsonNode before = planned(id);
-        double in = step(before, "potatoes.PUT_IN").get("untilMin").asDouble();
+        double in = potatoesGoIn(id, before, serveAt);
         double likely = dish(before, "potatoes").get("likelyMin").asDouble();
-        clock.pass(Duration.between(clock.instant(), serveAt).toMillis() / 60_000.0 + in);
-        move(id, UUID.randomUUID(), "IN", "potatoes", null);
         clock.pass(likely - in);
         UUID looked = UUID.randomUUID();
         move(id, looked, "NOT_YET", "potatoes", null);
@@ -370,6 +363,14 @@ class EveningApiTest {
         until(id, v -> !dish(v, "hake").get("started").asBoolean());
     }
 
+    /* As the sheet has it; returns when, minutes. */
+    private double potatoesGoIn(UUID id, JsonNode before, Instant serveAt) {
+        double in = step(before, "potatoes.PUT_IN").get("untilMin").asDouble();
+        clock.pass(Duration.between(clock.instant(), serveAt).toMillis() / 60_000.0 + in);
+        move(id, UUID.randomUUID(), "IN", "potatoes", null);
+        return in;
+    }
+
     /* A fish goes in from the sheet, as a bake of its own. */
     private UUID hakeGoesIn(UUID id) {
         UUID bake = hakeBakes("Hake");
@@ -404,9 +405,7 @@ class EveningApiTest {
         Instant serveAt = eight();
         put(id, evening(serveAt, 2, POTATOES), null);
         JsonNode before = planned(id);
-        double in = step(before, "potatoes.PUT_IN").get("untilMin").asDouble();
-        clock.pass(Duration.between(clock.instant(), serveAt).toMillis() / 60_000.0 + in);
-        move(id, UUID.randomUUID(), "IN", "potatoes", null);
+        potatoesGoIn(id, before, serveAt);
         UUID bake = hakeGoesIn(id);
         JsonNode hot =
                 until(id, v -> v.has("sheet") && dish(v, "hake").get("started").asBoolean());
