@@ -26,7 +26,6 @@ import olla.core.runsheet.Moved;
 import olla.core.runsheet.Planner;
 import olla.core.runsheet.RunSheet;
 import olla.core.runsheet.Shortage;
-import olla.core.runsheet.Stop;
 import olla.core.uncertainty.OvenEvidence;
 import olla.server.load.Pools;
 import olla.server.web.NotThere;
@@ -213,17 +212,6 @@ class EveningPlans {
         }
     }
 
-    /** All that one turn works with. */
-    private record Turn(Evening evening, DialTables tables, Facts facts, List<Kept> before) {
-        Planner planner() {
-            return Planner.of(evening, tables, facts, before);
-        }
-
-        Planner planner(RunSheet from) {
-            return Planner.of(evening, tables, facts, from.kept());
-        }
-    }
-
     private void first(UUID id, Plan plan, int turn, boolean changed) {
         try {
             EveningRow row = evenings.findById(id).orElse(null);
@@ -251,7 +239,7 @@ class EveningPlans {
             Turn its = new Turn(evening, made.told(said, evening), facts, before);
             Effort whole = before.isEmpty() ? Effort.FIRST : Effort.AGAIN;
             Effort share = whole.among(planners.getQueueSize());
-            RunSheet sheet = its.planner().plan(share);
+            RunSheet sheet = its.plan(share);
             RunSheet was = plan.known().sheet().orElse(null);
             synchronized (plan) {
                 if (turn != plan.asked) {
@@ -305,17 +293,15 @@ class EveningPlans {
             if (!plan.latest(turn)) {
                 return;
             }
-            Planner planner = its.planner(first);
             if (more.plans() > 0) {
-                best = planner.plan(more, better -> improved(id, plan, turn, better), stop(plan));
+                best = its.better(first, more, better -> improved(id, plan, turn, better), plan::onStop);
                 if (!improvedLast(id, plan, turn, best)) {
                     return;
                 }
             }
             // Of the best plan, and not of the first: what that could not do, this one perhaps can.
-            Planner last = its.planner(best);
-            Shortage shortage = last.shortage(best).orElse(null);
-            Advice advice = last.advice(best, tables.times());
+            Shortage shortage = its.shortage(best).orElse(null);
+            Advice advice = its.advice(best, tables.times());
             synchronized (plan) {
                 if (turn == plan.asked) {
                     plan.shortage = shortage;
@@ -335,10 +321,6 @@ class EveningPlans {
                 evenings.touchNow(id.toString());
             }
         }
-    }
-
-    private static Stop stop(Plan plan) {
-        return plan::onStop;
     }
 
     private void improved(UUID id, Plan plan, int turn, RunSheet better) {

@@ -1,0 +1,126 @@
+package olla.server.evening;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.mockStatic;
+import static org.mockito.Mockito.when;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import olla.core.evening.DialTables;
+import olla.core.evening.Evening;
+import olla.core.evening.Kitchen;
+import olla.core.messages.Message;
+import olla.core.runsheet.Advice;
+import olla.core.runsheet.Planner;
+import olla.core.runsheet.RunSheet;
+import olla.core.runsheet.Shortage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.MockedStatic;
+import org.springframework.scheduling.concurrent.ThreadPoolTaskExecutor;
+import tools.jackson.databind.json.JsonMapper;
+
+class EveningPlansTest {
+
+    private final UUID id = UUID.randomUUID();
+    private final EveningRepository evenings = mock(EveningRepository.class);
+    private final MoveRepository moves = mock(MoveRepository.class);
+    private final EveningReader reader = mock(EveningReader.class);
+    private final EveningJson json = mock(EveningJson.class);
+    private final Happened happened = mock(Happened.class);
+    private final Tables tables = mock(Tables.class);
+    private final ThreadPoolTaskExecutor atOnce = mock(ThreadPoolTaskExecutor.class);
+    private final EveningPlans plans = new EveningPlans(
+            evenings,
+            moves,
+            reader,
+            json,
+            happened,
+            tables,
+            JsonMapper.builder().build(),
+            atOnce,
+            Runnable::run,
+            Duration.ofSeconds(1));
+
+    private final RunSheet first = mock(RunSheet.class);
+    private final RunSheet better = mock(RunSheet.class);
+    private final Shortage shelfShort = new Shortage(Shortage.What.values()[0], Message.of("a"), 0, 1, Message.of("b"));
+
+    @BeforeEach
+    void anEvening() {
+        Evening evening = mock(Evening.class);
+        Kitchen kitchen = mock(Kitchen.class);
+        DialTables made = mock(DialTables.class);
+        EveningRow row = new EveningRow(id);
+        row.write("Friday", Instant.EPOCH, "{}");
+        when(evenings.findById(id)).thenReturn(Optional.of(row));
+        when(json.read(any()))
+                .thenReturn(new EveningInput(
+                        "Friday", Instant.EPOCH, 8, null, null, List.of(), List.of(), List.of(), 4, List.of()));
+        when(reader.read(any())).thenReturn(evening);
+        when(evening.kitchen()).thenReturn(kitchen);
+        when(evening.in(any())).thenReturn(evening);
+        when(tables.of(any(), any())).thenReturn(made);
+        when(made.told(any(), any())).thenReturn(made);
+        when(happened.signs(any(), any())).thenReturn("");
+        when(happened.found(any(), any(), any(), any(), any())).thenReturn(new Found(Map.of(), Map.of()));
+        doAnswer(call -> {
+                    call.<Runnable>getArgument(0).run();
+                    return null;
+                })
+                .when(atOnce)
+                .execute(any(Runnable.class));
+    }
+
+    private static Advice holdsIn(double share) {
+        Advice advice = mock(Advice.class);
+        when(advice.weakest()).thenReturn(share + "");
+        return advice;
+    }
+
+    /** Plans the evening where the first plan is short of a shelf, and the better one, found later, of {@code bettersShortage}. */
+    private EveningPlans.Known planned(Optional<Shortage> bettersShortage) {
+        Planner planner = mock(Planner.class);
+        Advice ofFirst = holdsIn(0.1);
+        Advice ofBetter = holdsIn(0.9);
+        when(planner.plan(any())).thenReturn(first);
+        when(planner.plan(any(), any(), any())).thenAnswer(call -> {
+            call.<Consumer<RunSheet>>getArgument(1).accept(better);
+            return better;
+        });
+        when(planner.shortage(first)).thenReturn(Optional.of(shelfShort));
+        when(planner.shortage(better)).thenReturn(bettersShortage);
+        when(planner.advice(first, null)).thenReturn(ofFirst);
+        when(planner.advice(better, null)).thenReturn(ofBetter);
+        try (MockedStatic<Planner> made = mockStatic(Planner.class)) {
+            made.when(() -> Planner.of(any(), any(), any(), any())).thenReturn(planner);
+            plans.again(id, true, 1_000);
+        }
+        return plans.known(id);
+    }
+
+    /** The first plan of an evening is short of a shelf, a better one is not: nothing is short, and the chance is the better one's. */
+    @Test
+    void whatIsShortIsAskedOfTheBestPlanAndNotOfTheFirst() {
+        EveningPlans.Known known = planned(Optional.empty());
+        assertThat(known.sheet()).containsSame(better);
+        assertThat(known.shortage()).isEmpty();
+        assertThat(known.advice())
+                .hasValueSatisfying(a -> assertThat(a.weakest()).isEqualTo("0.9"));
+        assertThat(known.improved()).isEqualTo(1);
+        assertThat(known.searching()).isFalse();
+    }
+
+    @Test
+    void whatTheBestPlanIsShortOfIsSaid() {
+        assertThat(planned(Optional.of(shelfShort)).shortage()).containsSame(shelfShort);
+    }
+}
