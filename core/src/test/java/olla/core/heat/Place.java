@@ -1,0 +1,133 @@
+package olla.core.heat;
+
+/** A point of a section as the nodes round it see it: what they hold, weighted, is what is there. Immutable. */
+final class Place {
+
+    private static final int ROUNDS = 12;
+    private static final double INSIDE = 1 + 1e-6;
+
+    final int[] nodes;
+    final double[] weights;
+    private final boolean inside;
+
+    private Place(int[] nodes, double[] weights, boolean inside) {
+        this.nodes = nodes;
+        this.weights = weights;
+        this.inside = inside;
+    }
+
+    /** Whether the point lies in the material and not beside it. */
+    public boolean inside() {
+        return inside;
+    }
+
+    /** What is there of a quantity by node, no more and no less than the nodes round it have. */
+    double within(double[] quantity, int from) {
+        double sum = 0;
+        double least = Double.POSITIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < nodes.length; i++) {
+            double has = quantity[from + nodes[i]];
+            sum += weights[i] * has;
+            least = Math.min(least, has);
+            most = Math.max(most, has);
+        }
+        return Math.max(least, Math.min(most, sum));
+    }
+
+    static Place of(ElementSection section, int material, double x, double y) {
+        int n = section.rule.count();
+        int per = n * n;
+        for (int e = 0; e < section.elements; e++) {
+            if (section.elementMaterial[e] == material && near(section, e, x, y)) {
+                double[] local = local(section, e, x, y);
+                if (Math.abs(local[0]) < INSIDE && Math.abs(local[1]) < INSIDE) {
+                    double[] across = section.rule.basis(local[0]);
+                    double[] over = section.rule.basis(local[1]);
+                    int[] nodes = new int[per];
+                    double[] weights = new double[per];
+                    for (int at = 0; at < per; at++) {
+                        nodes[at] = section.nodeOf[e * per + at];
+                        weights[at] = across[at % n] * over[at / n];
+                    }
+                    return new Place(nodes, weights, true);
+                }
+            }
+        }
+        return new Place(new int[] {nearest(section, material, x, y)}, new double[] {1}, false);
+    }
+
+    private static int nearest(ElementSection section, int material, double x, double y) {
+        int best = -1;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < section.nodes; i++) {
+            if (section.material[i] == material) {
+                double distance = Math.hypot(section.x[i] - x, section.y[i] - y);
+                if (distance < least) {
+                    least = distance;
+                    best = i;
+                }
+            }
+        }
+        return best;
+    }
+
+    private static boolean near(ElementSection section, int element, double x, double y) {
+        int per = section.rule.count() * section.rule.count();
+        double left = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        double bottom = left;
+        double top = right;
+        for (int at = element * per; at < (element + 1) * per; at++) {
+            int i = section.nodeOf[at];
+            left = Math.min(left, section.x[i]);
+            right = Math.max(right, section.x[i]);
+            bottom = Math.min(bottom, section.y[i]);
+            top = Math.max(top, section.y[i]);
+        }
+        // A curved edge is a little outside the box of its nodes.
+        double slack = 0.05 * (right - left + top - bottom);
+        return x >= left - slack && x <= right + slack && y >= bottom - slack && y <= top + slack;
+    }
+
+    /* Newton's method for where in an element a point is, -1 to 1 in each of its directions where it is inside. */
+    private static double[] local(ElementSection section, int element, double x, double y) {
+        int n = section.rule.count();
+        int per = n * n;
+        double u = 0;
+        double v = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            double[] across = section.rule.basis(u);
+            double[] over = section.rule.basis(v);
+            double[] acrossSlope = section.rule.slopes(u);
+            double[] overSlope = section.rule.slopes(v);
+            double offX = x;
+            double offY = y;
+            double xu = 0;
+            double xv = 0;
+            double yu = 0;
+            double yv = 0;
+            for (int at = 0; at < per; at++) {
+                int i = section.nodeOf[element * per + at];
+                double here = across[at % n] * over[at / n];
+                double rise = acrossSlope[at % n] * over[at / n];
+                double lift = across[at % n] * overSlope[at / n];
+                offX -= here * section.x[i];
+                offY -= here * section.y[i];
+                xu += rise * section.x[i];
+                xv += lift * section.x[i];
+                yu += rise * section.y[i];
+                yv += lift * section.y[i];
+            }
+            double size = xu * yv - xv * yu;
+            u = clamp(u + (offX * yv - offY * xv) / size);
+            v = clamp(v + (offY * xu - offX * yu) / size);
+        }
+        return new double[] {u, v};
+    }
+
+    /* Far outside a map may fold over. */
+    private static double clamp(double local) {
+        return Math.max(-1.5, Math.min(1.5, local));
+    }
+}
