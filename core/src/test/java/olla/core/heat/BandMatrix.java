@@ -38,6 +38,11 @@ final class BandMatrix {
         return start[upper] + Math.max(row, column) - upper;
     }
 
+    /** Takes over another of the same band. */
+    void set(BandMatrix other) {
+        System.arraycopy(other.value, 0, value, 0, value.length);
+    }
+
     /** Takes a multiple of these entries, as {@link #at} places them. */
     void set(double[] entries, double times) {
         double[] v = value;
@@ -64,6 +69,28 @@ final class BandMatrix {
         double[] v = value;
         for (int i = 0; i < entries.length; i++) {
             v[at[first + i]] += entries[i];
+        }
+    }
+
+    /**
+     * Takes what it makes of some numbers from others; as long as it has not been turned into its factors.
+     *
+     * @param x the numbers, from {@code from} on
+     * @param less loses what comes of them, from {@code from} on
+     */
+    void multiply(double[] x, int from, double[] less) {
+        double[] v = value;
+        for (int k = 0; k < start.length; k++) {
+            int row = start[k];
+            int at = from + k;
+            double here = x[at];
+            double sum = v[row] * here;
+            for (int m = 1; m < length[k]; m++) {
+                double entry = v[row + m];
+                sum += entry * x[at + m];
+                less[at + m] -= entry * here;
+            }
+            less[at] -= sum;
         }
     }
 

@@ -22,7 +22,7 @@ final class Contacts {
     record Opening(int node, int material, double area, double up) {}
 
     /* An edge is looked at in so many places. */
-    private static final LobattoRule LOOKS = new LobattoRule(10);
+    private static final LobattoRule LOOKS = new LobattoRule(40);
 
     /* What is nearer touches, m. */
     private static final double TOUCHES_M = 2e-4;
@@ -195,6 +195,12 @@ final class Contacts {
             }
             return true;
         }
+        if (inHole(spot)) {
+            if (spot.outY > STEEP) {
+                opposite(spot).ifPresent(there -> join(spot, there, bit / gap(there.y - spot.y)));
+            }
+            return true;
+        }
         if (-spot.outY > STEEP) {
             double contact =
                     Math.min(BEST_CONTACT_W_M2K, byMaterial.get(material).contactWm2K());
@@ -210,6 +216,35 @@ final class Contacts {
             }
         }
         return spot.outY > STEEP && across(spot, 1).isPresent();
+    }
+
+    /* Whether nothing but air is outside, in a hole of the layer itself. */
+    private boolean inHole(Spot spot) {
+        double x = spot.x + TOUCHES_M * spot.outX;
+        double y = spot.y + TOUCHES_M * spot.outY;
+        return byMaterial.get(spot.edge.material()).holes().stream()
+                .anyMatch(hole -> hole.contains(Math.abs(x), y)
+                        && hole.upper(0)
+                                < byMaterial.get(spot.edge.material()).outline().upper(0));
+    }
+
+    /* The place straight above on the same layer's edge, across a hole. */
+    private Optional<Spot> opposite(Spot spot) {
+        return mesh.edges.stream()
+                .filter(edge -> edge.material() == spot.edge.material())
+                .flatMap(edge -> over(edge, spot.x).stream())
+                .filter(there -> -there.outY > STEEP && there.y > spot.y)
+                .min(java.util.Comparator.comparingDouble(there -> there.y));
+    }
+
+    /* The place of an edge that is at x. */
+    private Optional<Spot> over(Edge edge, double x) {
+        double first = mesh.x[edge.node()[0]];
+        double last = mesh.x[edge.node()[edge.node().length - 1]];
+        if (x < Math.min(first, last) - FACES_M || x > Math.max(first, last) + FACES_M || first == last) {
+            return Optional.empty();
+        }
+        return Optional.of(at(edge, x, first < last));
     }
 
     /* What air and radiation across a gap resist, m²K/W. */
@@ -298,12 +333,10 @@ final class Contacts {
             if (edge.material() == spot.edge.material()) {
                 continue;
             }
-            double first = mesh.x[edge.node()[0]];
-            double last = mesh.x[edge.node()[edge.node().length - 1]];
-            if (spot.x < Math.min(first, last) - FACES_M || spot.x > Math.max(first, last) + FACES_M || first == last) {
+            Spot there = over(edge, spot.x).orElse(null);
+            if (there == null) {
                 continue;
             }
-            Spot there = at(edge, spot.x, first < last);
             double distance = upwards * (there.y - spot.y);
             if (-upwards * there.outY > STEEP && distance > -TOUCHES_M && distance < nearest) {
                 nearest = distance;

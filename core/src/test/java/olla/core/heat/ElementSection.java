@@ -24,9 +24,6 @@ final class ElementSection {
 
     final LobattoRule rule;
 
-    /** {@code slopes[at * count + of]}: how the polynomial of one of the rule's points rises at another. */
-    final double[] slopes;
-
     final int nodes;
     final double[] x;
     final double[] y;
@@ -67,11 +64,6 @@ final class ElementSection {
     ElementSection(
             Mesh mesh, WallColumns wall, List<Spring> springs, List<Opening> openings, double lengthM, int planes) {
         this.rule = mesh.rule;
-        int count = rule.count();
-        this.slopes = new double[count * count];
-        for (int at = 0; at < slopes.length; at++) {
-            slopes[at] = rule.slope(at / count, at % count);
-        }
         double[] wallAreas = wall.areas();
         this.nodes = mesh.nodes() + wallAreas.length;
         this.elements = mesh.elements();

@@ -43,10 +43,10 @@ final class ElementSectionSolver {
     /* What is not flesh may be so many times as wrong: what comes of it is felt in the flesh only after a while. */
     private static final double ELSEWHERE = 0.1;
 
-    /* How far a step's temperatures may be from those of its enthalpies: on the average, as a multiple of the error allowed, and
-     * anywhere, K. */
-    private static final double AVERAGE_OFF = 8;
-    private static final double MOST_OFF_K = 20;
+    /* How far a step's temperatures may be from those of its enthalpies, on the average and anywhere, K: what is held is right all the
+     * same, and the next step goes on from there. */
+    private static final double AVERAGE_OFF_K = 6;
+    private static final double MOST_OFF_K = 40;
 
     /* Anywhere a step may be so many times as wrong as on the average. */
     private static final double WORST = 5;
@@ -84,9 +84,11 @@ final class ElementSectionSolver {
     private final double[] steamingJm3;
     private final double[] share;
     private final boolean[] flesh;
+    private final boolean[] varies;
     private final double wholeVolume;
     private final Coldest coldest;
     private final BandMatrix[] matrix;
+    private final BandMatrix[] stiffness;
 
     private final double[] capacity;
     private final double[] conductivity;
@@ -101,8 +103,6 @@ final class ElementSectionSolver {
     private final double[][] theta;
     private final double[] newEnthalpy;
     private final double[] newC;
-    private final double[] local;
-    private final double[] into;
 
     private final int faces;
     private final Face[] face;
@@ -151,6 +151,8 @@ final class ElementSectionSolver {
         volume = new double[all];
         share = new double[all];
         flesh = new boolean[all];
+        varies = new boolean[all];
+        conductivity = new double[all];
         boilingJm3 = new double[all];
         steamingJm3 = new double[all];
         double sum = 0;
@@ -161,17 +163,21 @@ final class ElementSectionSolver {
             flesh[i] = m == ElementSection.FLESH;
             share[i] = flesh[i] ? 1 : ELSEWHERE;
             sum += volume[i];
+            varies[i] = materials[m].conductivityWmK(-20) != materials[m].conductivityWmK(50)
+                    || materials[m].waterKgM3() > 0;
+            conductivity[i] = 1 / materials[m].resistivity(0, materials[m].waterKgM3());
             steamingJm3[i] = materials[m].enthalpyJm3(Temperature.BOILING_C);
             boilingJm3[i] = materials[m].waterKgM3() > 0 ? steamingJm3[i] : Double.POSITIVE_INFINITY;
         }
         wholeVolume = sum;
         coldest = new Coldest(section);
         matrix = new BandMatrix[planes];
+        stiffness = new BandMatrix[planes];
         for (int p = 0; p < planes; p++) {
             matrix[p] = new BandMatrix(section.reach);
+            stiffness[p] = new BandMatrix(section.reach);
         }
         capacity = new double[all];
-        conductivity = new double[all];
         atStart = new double[all];
         flow = new double[all];
         stageC = new double[all];
@@ -182,9 +188,8 @@ final class ElementSectionSolver {
         theta = new double[METHOD.stages][all];
         newEnthalpy = new double[all];
         newC = new double[all];
-        local = new double[section.rule.count() * section.rule.count()];
-        into = new double[local.length];
-        entries = new double[local.length * (local.length + 1) / 2];
+        int per = section.rule.count() * section.rule.count();
+        entries = new double[per * (per + 1) / 2];
         int each = section.faceNode.length;
         int[] ends = planes == 1
                 ? new int[0]
@@ -219,7 +224,7 @@ final class ElementSectionSolver {
         startSlopeV = new double[faces];
         stageArriving = new double[METHOD.stages][faces];
         stageVapour = new double[METHOD.stages][faces];
-        coldestBefore = new double[section.materials()];
+        coldestBefore = new double[Math.max(section.materials(), materials.length)];
         planeSystem = new double[planes * planes];
         planeSide = new double[planes];
     }
@@ -235,7 +240,7 @@ final class ElementSectionSolver {
      * @param startC temperature of each material by number, °C
      */
     public ElementSectionState start(double... startC) {
-        ElementSectionState state = new ElementSectionState(all, section.materials());
+        ElementSectionState state = new ElementSectionState(all, Math.max(section.materials(), materials.length));
         for (int i = 0; i < all; i++) {
             int m = section.material[i % nodes];
             state.enthalpy[i] = materialOf[i].enthalpyJm3(startC[m]);
@@ -371,19 +376,8 @@ final class ElementSectionSolver {
         for (int f = 0; f < faces; f++) {
             steams[f] = c[faceNode[f]] > face[f].mostC() - STEAMS_WITHIN_K;
         }
-        for (int i = 0; i < all; i++) {
-            conductivity[i] = 1 / materialOf[i].resistivity(state.enthalpy[i], state.waterKgM3[i]);
-        }
-        conducts(c, conductivity);
+        Arrays.fill(flow, 0);
         meet(state, c);
-        for (int f = 0; f < faces; f++) {
-            // What would cool without it steams no more.
-            if (steams[f] && flow[faceNode[f]] + faceArea[f] * vapour[f] <= 0) {
-                steams[f] = false;
-                vapour[f] = 0;
-                vapourSlope[f] = 0;
-            }
-        }
         System.arraycopy(arriving, 0, startArriving, 0, faces);
         System.arraycopy(vapour, 0, startVapour, 0, faces);
         System.arraycopy(arrivingSlope, 0, startSlopeA, 0, faces);
@@ -407,12 +401,25 @@ final class ElementSectionSolver {
                 boolean boils = enthalpy > boilingJm3[i] - 1 && water > 0;
                 capacity[i] = boils ? boilingCapacity(m) : capacity(m, enthalpy);
             }
-            conductivity[i] = 1 / m.resistivity(enthalpy + gains / 2, water);
+            if (varies[i]) {
+                conductivity[i] = 1 / m.resistivity(enthalpy + gains / 2, water);
+            }
         }
-        conducts(state.celsius, conductivity);
+        conductance();
+        Arrays.fill(flow, 0);
+        conducts(state.celsius);
         System.arraycopy(flow, 0, conductedAtStart, 0, all);
         for (int f = 0; f < faces; f++) {
             flow[faceNode[f]] += faceArea[f] * (startArriving[f] - startVapour[f]);
+        }
+        for (int f = 0; f < faces; f++) {
+            // What would cool without it steams no more.
+            if (steams[f] && flow[faceNode[f]] + faceArea[f] * startVapour[f] <= 0) {
+                steams[f] = false;
+                flow[faceNode[f]] += faceArea[f] * startVapour[f];
+                startVapour[f] = 0;
+                startSlopeV[f] = 0;
+            }
         }
         System.arraycopy(flow, 0, atStart, 0, all);
     }
@@ -475,17 +482,17 @@ final class ElementSectionSolver {
             }
         }
         if (planes > 1) {
-            conducts(stageC, conductivity);
+            Arrays.fill(flow, 0);
+            conducts(stageC);
         }
     }
 
-    /* Each plane's matrix: what holds heat, what conducts, what the faces give way by; then its factors. */
-    private void assemble(double h) {
-        int per = local.length;
-        int half = per * (per + 1) / 2;
-        int each = section.faceNode.length;
+    /* What conducts in each plane, as it is expected to be half way. */
+    private void conductance() {
+        int per = section.rule.count() * section.rule.count();
+        int half = entries.length;
         for (int p = 0; p < planes; p++) {
-            BandMatrix m = matrix[p];
+            BandMatrix m = stiffness[p];
             double length = section.planeM[p];
             m.set(section.springEntry, length);
             for (int e = 0; e < section.elements; e++) {
@@ -500,6 +507,15 @@ final class ElementSectionSolver {
                     addUneven(m, p, e, length);
                 }
             }
+        }
+    }
+
+    /* Each plane's matrix: what conducts, what holds heat, what the faces give way by; then its factors. */
+    private void assemble(double h) {
+        int each = section.faceNode.length;
+        for (int p = 0; p < planes; p++) {
+            BandMatrix m = matrix[p];
+            m.set(stiffness[p]);
             for (int i = 0; i < nodes; i++) {
                 int at = p * nodes + i;
                 m.add(m.at(i, i), volume[at] * capacity[at] / (h * METHOD.gamma));
@@ -514,7 +530,7 @@ final class ElementSectionSolver {
 
     /* An element that does not conduct alike everywhere. */
     private void addUneven(BandMatrix m, int plane, int element, double length) {
-        int per = local.length;
+        int per = section.rule.count() * section.rule.count();
         int half = entries.length;
         Arrays.fill(entries, 0);
         for (int at = element * per; at < (element + 1) * per; at++) {
@@ -643,7 +659,7 @@ final class ElementSectionSolver {
             farthest = Math.max(farthest, Math.abs(beside));
         }
         double e = Math.max(Math.sqrt(error / wholeVolume), worst / WORST) / toleranceK;
-        double o = Math.max(Math.sqrt(off / wholeVolume) / (AVERAGE_OFF * toleranceK), farthest / MOST_OFF_K);
+        double o = Math.max(Math.sqrt(off / wholeVolume) / AVERAGE_OFF_K, farthest / MOST_OFF_K);
         double grows = SAFETY
                 * Math.min(
                         Math.pow(Math.max(e, TINY), -1.0 / (RosenbrockMethod.COMPANION_ORDER + 1)),
@@ -779,14 +795,13 @@ final class ElementSectionSolver {
         }
     }
 
-    /* What is conducted into each node, W. */
-    private void conducts(double[] c, double[] k) {
-        Arrays.fill(flow, 0);
+    /* What is conducted into each node, W, on top of what flows into it already. */
+    private void conducts(double[] c) {
         for (int p = 0; p < planes; p++) {
-            conduct(p * nodes, section.planeM[p], c, k);
+            stiffness[p].multiply(c, p * nodes, flow);
         }
         if (planes > 1) {
-            conductAlong(c, k);
+            conductAlong(c, conductivity);
         }
     }
 
@@ -807,54 +822,6 @@ final class ElementSectionSolver {
                 vapourSlope[f] += STEAM_W_M2K;
             }
             flow[i] += faceArea[f] * (arriving[f] - vapour[f]);
-        }
-    }
-
-    private void conduct(int from, double length, double[] c, double[] k) {
-        int n = section.rule.count();
-        int per = n * n;
-        double[] slopes = section.slopes;
-        double[] metric = section.metric;
-        int[] nodeOf = section.nodeOf;
-        double[] in = local;
-        double[] out = into;
-        for (int e = 0; e < section.elements; e++) {
-            int first = e * per;
-            for (int a = 0; a < per; a++) {
-                in[a] = c[from + nodeOf[first + a]];
-                out[a] = 0;
-            }
-            for (int j = 0; j < n; j++) {
-                for (int i = 0; i < n; i++) {
-                    double across = 0;
-                    double over = 0;
-                    for (int s = 0; s < n; s++) {
-                        across += slopes[i * n + s] * in[j * n + s];
-                        over += slopes[j * n + s] * in[s * n + i];
-                    }
-                    int at = first + j * n + i;
-                    double conducts = k[from + nodeOf[at]];
-                    double fluxAcross = conducts * (metric[3 * at] * across + metric[3 * at + 1] * over);
-                    double fluxOver = conducts * (metric[3 * at + 1] * across + metric[3 * at + 2] * over);
-                    for (int s = 0; s < n; s++) {
-                        out[j * n + s] += slopes[i * n + s] * fluxAcross;
-                        out[s * n + i] += slopes[j * n + s] * fluxOver;
-                    }
-                }
-            }
-            for (int a = 0; a < per; a++) {
-                flow[from + nodeOf[first + a]] -= length * out[a];
-            }
-        }
-        for (int s = 0; s < section.conductance.length; s++) {
-            double sum = 0;
-            for (int at = section.springStart[s]; at < section.springStart[s + 1]; at++) {
-                sum += section.springWeight[at] * c[from + section.springNode[at]];
-            }
-            double through = length * section.conductance[s] * sum;
-            for (int at = section.springStart[s]; at < section.springStart[s + 1]; at++) {
-                flow[from + section.springNode[at]] -= section.springWeight[at] * through;
-            }
         }
     }
 

@@ -10,15 +10,16 @@ final class LayerMesher {
 
     /* Along the section what is warm changes less than across it, so elements may be longer; more so far from the side, up to a
      * little more than the piece is thick. */
-    private static final double LONGER_ALONG = 2;
+    private static final double LONGER_ALONG = 1.5;
     private static final double LONGER_UP = 1.6;
     private static final int MOST_EVEN = 4;
     private static final double GROWTH = 1.5;
     private static final double LONGEST = 1.2;
 
-    /* The part of the height that the core's rows take, and their part of the rows. */
+    /* The core's part of a side, and of how many rows one is the ring's: with fewer in the core the side's own heat is met too coarsely
+     * (tried for blocks, lenses and ellipses against sixth order). */
     private static final double CORE_SHARE = 0.55;
-    private static final double RING_ROWS = 0.3;
+    private static final int RING_OF_ROWS = 4;
 
     /* A wedge of liquid thinner than this is left out, m. */
     private static final double LEAST_WEDGE_M = 5e-4;
@@ -53,8 +54,8 @@ final class LayerMesher {
         double size = order * layer.stepM();
         double thick = Math.min(outline.height(), 2 * outline.halfWidth());
         int rows = Math.max(3, (int) Math.round(thick / size));
-        deep = Math.max(1, (int) Math.round(RING_ROWS * rows));
-        up = Math.max(1, (int) Math.round(CORE_SHARE * rim.length(Rim.SIDE) / (LONGER_UP * size)));
+        deep = Math.max(1, rows / RING_OF_ROWS);
+        up = Math.max(rows - 2 * deep, (int) Math.round(CORE_SHARE * rim.length(Rim.SIDE) / (LONGER_UP * size)));
         along = along(rim.length(Rim.BOTTOM) - deep * size, LONGER_ALONG * size, LONGEST * thick);
     }
 

@@ -6,6 +6,9 @@ final class Place {
     private static final int ROUNDS = 12;
     private static final double INSIDE = 1 + 1e-6;
 
+    /* A place that is not found as exactly as this lies in another element, m. */
+    private static final double FOUND_M = 1e-6;
+
     final int[] nodes;
     final double[] weights;
     private final boolean inside;
@@ -41,7 +44,7 @@ final class Place {
         for (int e = 0; e < section.elements; e++) {
             if (section.elementMaterial[e] == material && near(section, e, x, y)) {
                 double[] local = local(section, e, x, y);
-                if (Math.abs(local[0]) < INSIDE && Math.abs(local[1]) < INSIDE) {
+                if (local[2] < FOUND_M && Math.abs(local[0]) < INSIDE && Math.abs(local[1]) < INSIDE) {
                     double[] across = section.rule.basis(local[0]);
                     double[] over = section.rule.basis(local[1]);
                     int[] nodes = new int[per];
@@ -90,12 +93,14 @@ final class Place {
         return x >= left - slack && x <= right + slack && y >= bottom - slack && y <= top + slack;
     }
 
-    /* Newton's method for where in an element a point is, -1 to 1 in each of its directions where it is inside. */
+    /* Newton's method for where in an element a point is, -1 to 1 in each of its directions where it is inside; and how far off that was
+     * one round before, m. */
     private static double[] local(ElementSection section, int element, double x, double y) {
         int n = section.rule.count();
         int per = n * n;
         double u = 0;
         double v = 0;
+        double off = Double.POSITIVE_INFINITY;
         for (int round = 0; round < ROUNDS; round++) {
             double[] across = section.rule.basis(u);
             double[] over = section.rule.basis(v);
@@ -119,11 +124,12 @@ final class Place {
                 yu += rise * section.y[i];
                 yv += lift * section.y[i];
             }
+            off = Math.abs(offX) + Math.abs(offY);
             double size = xu * yv - xv * yu;
             u = clamp(u + (offX * yv - offY * xv) / size);
             v = clamp(v + (offY * xu - offX * yu) / size);
         }
-        return new double[] {u, v};
+        return new double[] {u, v, off};
     }
 
     /* Far outside a map may fold over. */
