@@ -46,7 +46,7 @@ final class ElementSectionSolver {
     /* How far a step's temperatures may be from those of its enthalpies, on the average and anywhere, K: what is held is right all the
      * same, and the next step goes on from there. */
     private static final double AVERAGE_OFF_K = 6;
-    private static final double MOST_OFF_K = 40;
+    private static final double MOST_OFF_K = 25;
 
     /* Anywhere a step may be so many times as wrong as on the average. */
     private static final double WORST = 5;
@@ -121,7 +121,6 @@ final class ElementSectionSolver {
     private final double[][] stageArriving;
     private final double[][] stageVapour;
     private final double[] tangent = new double[Face.TANGENT];
-    private final double[] coldestBefore;
     private final double[] planeSystem;
     private final double[] planeSide;
 
@@ -224,7 +223,6 @@ final class ElementSectionSolver {
         startSlopeV = new double[faces];
         stageArriving = new double[METHOD.stages][faces];
         stageVapour = new double[METHOD.stages][faces];
-        coldestBefore = new double[Math.max(section.materials(), materials.length)];
         planeSystem = new double[planes * planes];
         planeSide = new double[planes];
     }
@@ -730,9 +728,8 @@ final class ElementSectionSolver {
             }
         }
         System.arraycopy(state.celsius, 0, stageC, 0, all);
-        System.arraycopy(state.coldest, 0, coldestBefore, 0, coldestBefore.length);
         temperatures(state);
-        for (int m = 0; m < coldestBefore.length; m++) {
+        for (int m = 0; m < state.coldest.length; m++) {
             if (section.has(m)) {
                 crest(state, m, h);
             }
@@ -745,11 +742,9 @@ final class ElementSectionSolver {
      * colder. Each node goes by the parabola that begins as warm, rises as fast and ends as it does.
      */
     private void crest(ElementSectionState state, int m, double h) {
-        int node = coldest.node(stageC, m);
         double most = Math.max(state.coldestPeak[m], state.coldest[m]);
-        if (atStart[node] > 0 && coldestAt(state, m, LATE * h, h) > state.celsius[coldest.node(state.celsius, m)]) {
-            // Nodes lie beside the coldest place by about as much as before and after.
-            double beside = coldestBefore[m] - stageC[node];
+        boolean warmed = atStart[coldest.node(stageC, m)] > 0;
+        if (warmed && coldestAt(state, m, LATE * h, h) > state.coldest[m]) {
             double low = 0;
             double high = h;
             for (int round = 0; round < CREST_ROUNDS; round++) {
@@ -757,7 +752,7 @@ final class ElementSectionSolver {
                 double second = high - (high - low) / 3;
                 double a = coldestAt(state, m, first, h);
                 double b = coldestAt(state, m, second, h);
-                most = Math.max(most, Math.max(a, b) + beside);
+                most = Math.max(most, Math.max(a, b));
                 if (a < b) {
                     low = first;
                 } else {
@@ -769,15 +764,15 @@ final class ElementSectionSolver {
     }
 
     private double coldestAt(ElementSectionState state, int m, double after, double h) {
-        double least = Double.POSITIVE_INFINITY;
+        double[] then = rightSide;
         for (int i = 0; i < all; i++) {
             if (section.material[i % nodes] == m) {
                 double rises = atStart[i] / (volume[i] * capacity[i]);
                 double bend = (state.celsius[i] - stageC[i] - rises * h) / (h * h);
-                least = Math.min(least, stageC[i] + after * (rises + after * bend));
+                then[i] = stageC[i] + after * (rises + after * bend);
             }
         }
-        return least;
+        return coldest.about(then, coldest.node(then, m));
     }
 
     private void temperatures(ElementSectionState state) {
