@@ -138,6 +138,21 @@ describe('the evenings', () => {
     await back
   })
 
+  it('throws away what is being written as it is once that is written', async () => {
+    const evenings = useEvenings()
+    writing((id) => view(id, 1))
+    await evenings.begin(INPUT)
+    let answer: (view: EveningView) => void = () => {}
+    vi.spyOn(api, 'writeEvening').mockImplementation(() => new Promise((go) => (answer = go)))
+    const forgotten = vi.spyOn(api, 'forgetEvening').mockResolvedValue(undefined)
+    void evenings.change({ name: 'Saturday' })
+    const gone = evenings.forget()
+    await vi.waitFor(() => expect(api.writeEvening).toHaveBeenCalled())
+    answer(view(evenings.id!, 2, { version: 1, evening: { ...INPUT, name: 'Saturday' } }))
+    await gone
+    expect(forgotten).toHaveBeenCalledWith(expect.anything(), 1)
+  })
+
   it('writes what waits over what it was typed upon, and not over what somebody else has written since', async () => {
     writing((id) => view(id, 1))
     const evenings = useEvenings()

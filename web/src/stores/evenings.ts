@@ -181,10 +181,13 @@ export const useEvenings = defineStore('evenings', () => {
     }
   }
 
+  /** Throws the evening away, as it is once what was typed is written. */
   async function forget() {
-    if (!view.value) return
+    const of = view.value
+    if (!of) return
+    await writing
     try {
-      await api.forgetEvening(view.value.id, view.value.version)
+      await api.forgetEvening(of.id, view.value?.id === of.id ? view.value.version : of.version)
       id.value = null
       await list()
     } catch (failure) {

@@ -87,10 +87,16 @@ class SheetJourneyTest {
                 "the next look to be later",
                 () -> screen.text(SheetPage.step("trout.LOOK")).equals(looked) ? null : true);
         screen.see(SheetPage.MOVED);
+        String late = screen.text(SheetPage.step("trout.LOOK"));
         screen.open("/oven");
         screen.see(OvenSide.VERDICT);
         screen.press("z");
         screen.until("the look to be taken back", () -> screen.shows(OvenSide.VERDICT) ? null : true);
+        // Shown at once; the oven of the tests that follow is not slow only when it has arrived.
+        screen.open("/sheet");
+        screen.until(
+                "the next look to be sooner again",
+                () -> screen.text(SheetPage.step("trout.LOOK")).equals(late) ? null : true);
     }
 
     /** Potatoes that have had their time and are still hard: they are looked at again, some minutes from now. */
