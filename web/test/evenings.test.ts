@@ -153,6 +153,22 @@ describe('the evenings', () => {
     expect(forgotten).toHaveBeenCalledWith(expect.anything(), 1)
   })
 
+  it('throws nothing away that somebody else has changed meanwhile', async () => {
+    const evenings = useEvenings()
+    writing((id) => view(id, 1))
+    await evenings.begin(INPUT)
+    vi.spyOn(api, 'writeEvening').mockRejectedValue(new Problem(412, 'changed since'))
+    vi.spyOn(api, 'evening').mockImplementation((id) =>
+      Promise.resolve(view(id, 9, { evening: { ...INPUT, name: 'Theirs' }, version: 7 })),
+    )
+    const forgotten = vi.spyOn(api, 'forgetEvening').mockResolvedValue(undefined)
+    void evenings.change({ name: 'Saturday' })
+    await evenings.forget()
+    expect(forgotten).not.toHaveBeenCalled()
+    expect(evenings.view?.evening.name).toBe('Theirs')
+    expect(evenings.trouble).toBe('changed since')
+  })
+
   it('writes what waits over what it was typed upon, and not over what somebody else has written since', async () => {
     writing((id) => view(id, 1))
     const evenings = useEvenings()

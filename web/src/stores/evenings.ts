@@ -139,10 +139,12 @@ export const useEvenings = defineStore('evenings', () => {
     return writing
   }
 
+  /** The version of an evening that is written over: the last one known, where it is still the one that is shown. */
+  const versionOf = (of: EveningView) => (view.value?.id === of.id ? view.value.version : of.version)
+
   async function put(of: EveningView, input: EveningInput, undoable: boolean) {
-    const version = view.value?.id === of.id ? view.value.version : of.version
     try {
-      const written = await api.writeEvening(of.id, input, version)
+      const written = await api.writeEvening(of.id, input, versionOf(of))
       trouble.value = null
       refused.value = {}
       if (undoable) undos.value.push({ before: of.evening })
@@ -181,13 +183,15 @@ export const useEvenings = defineStore('evenings', () => {
     }
   }
 
-  /** Throws the evening away, as it is once what was typed is written. */
+  /** Throws the evening away as it is shown: once what was typed is written, and not where that is refused. */
   async function forget() {
     const of = view.value
     if (!of) return
+    const since = refusals
     await writing
+    if (since !== refusals) return
     try {
-      await api.forgetEvening(of.id, view.value?.id === of.id ? view.value.version : of.version)
+      await api.forgetEvening(of.id, versionOf(of))
       id.value = null
       await list()
     } catch (failure) {

@@ -31,17 +31,17 @@ public final class SectionBuilder {
     private static final double LEAST_HALF = 0.35;
 
     /* An edge lies on what is below where it looks down at least this steeply (cosine with the vertical). */
-    private static final double LOOKS_DOWN = 0.3;
+    static final double LOOKS_DOWN = 0.3;
 
     /* Beyond this gap the underside meets the oven's air and not what is below, m. */
-    private static final double MOST_GAP_M = 0.006;
+    static final double MOST_GAP_M = 0.006;
 
     /* How far outside an edge its neighbour is looked for, m. */
     private static final double JUST_OUTSIDE_M = 5e-5;
 
     /* Still air near 100 °C conducts 0.031 W/mK; across it the tray radiates some 10 W/m²K (from memory). */
-    private static final double AIR_W_MK = 0.031;
-    private static final double RADIATION_W_M2K = 10;
+    static final double AIR_W_MK = 0.031;
+    static final double RADIATION_W_M2K = 10;
 
     private final List<Layer> layers;
     private final CellGrid[] grids;

@@ -2,10 +2,12 @@ package olla.core.heat;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import olla.core.heat.Mesh.Edge;
 
 /**
@@ -29,16 +31,6 @@ final class Contacts {
     private static final double FACES_M = 1e-6;
     private static final int PIECES = 8;
 
-    /* An edge lies on what is below where it looks down at least this steeply (cosine with the vertical). */
-    private static final double STEEP = 0.3;
-
-    /* Beyond this gap the underside meets the oven's air and not what is below, m. */
-    private static final double MOST_GAP_M = 0.006;
-
-    /* Still air near 100 °C conducts 0.031 W/mK; across it the tray radiates some 10 W/m²K (from memory). */
-    private static final double AIR_W_MK = 0.031;
-    private static final double RADIATION_W_M2K = 10;
-
     /* What touches without any resistance is taken to conduct so, W/m²K: as a fortieth of a millimetre of flesh does. */
     private static final double BEST_CONTACT_W_M2K = 2e4;
 
@@ -48,7 +40,7 @@ final class Contacts {
     private final WallColumns wall;
     private final boolean[] faced;
     private final List<Spring> springs = new ArrayList<>();
-    private final Map<Integer, double[]> open = new java.util.TreeMap<>();
+    private final Map<Integer, double[]> open = new TreeMap<>();
 
     /**
      * @param layers in the order in which they are named
@@ -196,12 +188,12 @@ final class Contacts {
             return true;
         }
         if (inHole(spot)) {
-            if (spot.outY > STEEP) {
+            if (spot.outY > SectionBuilder.LOOKS_DOWN) {
                 opposite(spot).ifPresent(there -> join(spot, there, bit / gap(there.y - spot.y)));
             }
             return true;
         }
-        if (-spot.outY > STEEP) {
+        if (-spot.outY > SectionBuilder.LOOKS_DOWN) {
             double contact =
                     Math.min(BEST_CONTACT_W_M2K, byMaterial.get(material).contactWm2K());
             Optional<Spot> below = across(spot, -1);
@@ -209,13 +201,13 @@ final class Contacts {
                 join(spot, below.get(), bit / (1 / contact + gap(spot.y - below.get().y)));
                 return true;
             }
-            if (wall.there() && spot.y < MOST_GAP_M) {
+            if (wall.there() && spot.y < SectionBuilder.MOST_GAP_M) {
                 double conductance = bit / (1 / contact + gap(spot.y));
                 springs.add(wall.join(spot.edge.node(), spot.basis, spot.x, conductance));
                 return true;
             }
         }
-        return spot.outY > STEEP && across(spot, 1).isPresent();
+        return spot.outY > SectionBuilder.LOOKS_DOWN && across(spot, 1).isPresent();
     }
 
     /* Whether nothing but air is outside, in a hole of the layer itself. */
@@ -233,8 +225,8 @@ final class Contacts {
         return mesh.edges.stream()
                 .filter(edge -> edge.material() == spot.edge.material())
                 .flatMap(edge -> over(edge, spot.x).stream())
-                .filter(there -> -there.outY > STEEP && there.y > spot.y)
-                .min(java.util.Comparator.comparingDouble(there -> there.y));
+                .filter(there -> -there.outY > SectionBuilder.LOOKS_DOWN && there.y > spot.y)
+                .min(Comparator.comparingDouble(there -> there.y));
     }
 
     /* The place of an edge that is at x. */
@@ -249,7 +241,7 @@ final class Contacts {
 
     /* What air and radiation across a gap resist, m²K/W. */
     private static double gap(double metres) {
-        return metres > 1e-9 ? 1 / (AIR_W_MK / metres + RADIATION_W_M2K) : 0;
+        return metres > 1e-9 ? 1 / (SectionBuilder.AIR_W_MK / metres + SectionBuilder.RADIATION_W_M2K) : 0;
     }
 
     private void join(Spot a, Spot b, double conductance) {
@@ -328,7 +320,7 @@ final class Contacts {
     /* The place on another layer's edge straight below or above (-1, 1), where there is one no farther than a gap may be. */
     private Optional<Spot> across(Spot spot, int upwards) {
         Spot best = null;
-        double nearest = MOST_GAP_M;
+        double nearest = SectionBuilder.MOST_GAP_M;
         for (Edge edge : mesh.edges) {
             if (edge.material() == spot.edge.material()) {
                 continue;
@@ -338,7 +330,7 @@ final class Contacts {
                 continue;
             }
             double distance = upwards * (there.y - spot.y);
-            if (-upwards * there.outY > STEEP && distance > -TOUCHES_M && distance < nearest) {
+            if (-upwards * there.outY > SectionBuilder.LOOKS_DOWN && distance > -TOUCHES_M && distance < nearest) {
                 nearest = distance;
                 best = there;
             }

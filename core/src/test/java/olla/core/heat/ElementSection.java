@@ -8,17 +8,17 @@ import olla.core.heat.Contacts.Spring;
 /**
  * The section made ready for solving: nodes that hold heat, elements and springs it is conducted by, and the faces it enters by. Made
  * by {@link ElementSectionBuilder}; immutable. Areas are those of the modelled half; a short piece is solved in several planes along half its
- * length too, each plane a section like this. {@link #symmetry} times what is modelled is the whole piece.
+ * length too, each plane a section like this.
  *
  * <p>Nodes are numbered so that what conducts lies close to the diagonal of the solver's matrix.
  */
 final class ElementSection {
 
     /** Material number of flesh; the mean is taken over it. */
-    public static final int FLESH = 0;
+    static final int FLESH = 0;
 
     /** Material number of the tray's metal. */
-    public static final int TRAY = 1;
+    static final int TRAY = 1;
 
     private static final double ON_MID_PLANE_M = 1e-9;
 
@@ -196,7 +196,7 @@ final class ElementSection {
     }
 
     /** In how many planes half the length is solved; 1 for a long piece. */
-    public int planes() {
+    int planes() {
         return planeM.length;
     }
 
@@ -205,28 +205,13 @@ final class ElementSection {
         return volume.length;
     }
 
-    /** How many nodes there are in all planes: what is solved for. */
-    public int unknowns() {
-        return nodes * planeM.length;
-    }
-
     /** Whether a material is in it. */
-    public boolean has(int materialNumber) {
+    boolean has(int materialNumber) {
         return materialNumber < volume.length && volume[materialNumber] > 0;
     }
 
-    /** How often the modelled part stands in the whole piece: 2, or 4 where the length is in planes. */
-    public double symmetry() {
-        return planeM.length == 1 ? 2 : 4;
-    }
-
-    /** Volume of flesh in the modelled part, m³. */
-    public double fleshVolume() {
-        return volume[FLESH];
-    }
-
     /** Volume of a material in the modelled part, m³. */
-    public double volumeOf(int materialNumber) {
+    double volumeOf(int materialNumber) {
         return volume[materialNumber];
     }
 
@@ -236,7 +221,7 @@ final class ElementSection {
      * @param x from the mid-plane, m
      * @param y above the tray, m
      */
-    public Place place(int materialNumber, double x, double y) {
+    Place place(int materialNumber, double x, double y) {
         return Place.of(this, materialNumber, x, y);
     }
 }

@@ -13,7 +13,7 @@ import olla.core.heat.Contacts.Spring;
 final class ElementSectionBuilder {
 
     /** Order of the elements' polynomials that the application solves with. */
-    public static final int ORDER = 2;
+    static final int ORDER = 2;
 
     private final List<Layer> layers;
     private final Wall wall;
@@ -30,7 +30,7 @@ final class ElementSectionBuilder {
      * @param lengthM length of the piece, m
      * @param planes 1 for a long piece; more to solve half its length in as many planes
      */
-    public ElementSectionBuilder(List<Layer> layers, Wall wall, double lengthM, int planes) {
+    ElementSectionBuilder(List<Layer> layers, Wall wall, double lengthM, int planes) {
         this(layers, wall, lengthM, planes, ORDER, false);
     }
 
@@ -45,7 +45,7 @@ final class ElementSectionBuilder {
     }
 
     /** The same in elements of another order, 2 or more. */
-    public ElementSectionBuilder ofOrder(int other) {
+    ElementSectionBuilder ofOrder(int other) {
         return new ElementSectionBuilder(layers, wall, lengthM, planes, other, turned);
     }
 
@@ -55,7 +55,7 @@ final class ElementSectionBuilder {
     }
 
     /** The section. */
-    public ElementSection build() {
+    ElementSection build() {
         Mesh mesh = new LayerMesher(layers, order, turned).mesh();
         double width =
                 layers.stream().mapToDouble(l -> l.outline().halfWidth()).max().orElseThrow();

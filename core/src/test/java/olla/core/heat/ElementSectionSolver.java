@@ -30,9 +30,6 @@ final class ElementSectionSolver {
 
     private static final RosenbrockMethod METHOD = RosenbrockMethod.ROS34PW2;
 
-    /** As exact as the application's fine runs: on its meshes an exacter one changes little, K. */
-    public static final double FINE_K = 0.3;
-
     /* The first step where something new begins, s; and by how much steps may grow and shrink. */
     private static final double FIRST_STEP_S = 4;
     private static final double SHORTEST_S = 0.05;
@@ -73,7 +70,6 @@ final class ElementSectionSolver {
     private static final double BOILS_OVER_K = 0.2;
 
     private final ElementSection section;
-    private final Material[] materials;
     private final double toleranceK;
     private final int planes;
     private final int nodes;
@@ -124,14 +120,7 @@ final class ElementSectionSolver {
     private final double[] planeSystem;
     private final double[] planeSide;
 
-    private long steps;
-    private long refused;
     private boolean besideTheLine;
-
-    /** A solver as exact as the application's fine runs. */
-    public ElementSectionSolver(ElementSection section, Material... materials) {
-        this(section, FINE_K, materials);
-    }
 
     /**
      * @param section what is solved for
@@ -139,10 +128,9 @@ final class ElementSectionSolver {
      * @param materials by material number: flesh, the tray's metal, those of further layers; only those the section has
      *     are used
      */
-    public ElementSectionSolver(ElementSection section, double toleranceK, Material... materials) {
+    ElementSectionSolver(ElementSection section, double toleranceK, Material... materials) {
         this.section = section;
         this.toleranceK = toleranceK;
-        this.materials = materials.clone();
         this.planes = section.planes();
         this.nodes = section.nodes;
         this.all = planes * nodes;
@@ -227,18 +215,13 @@ final class ElementSectionSolver {
         planeSide = new double[planes];
     }
 
-    /** What it solves for. */
-    public ElementSection section() {
-        return section;
-    }
-
     /**
      * The state before anything happens.
      *
      * @param startC temperature of each material by number, °C
      */
-    public ElementSectionState start(double... startC) {
-        ElementSectionState state = new ElementSectionState(all, Math.max(section.materials(), materials.length));
+    ElementSectionState start(double... startC) {
+        ElementSectionState state = new ElementSectionState(all, section.materials());
         for (int i = 0; i < all; i++) {
             int m = section.material[i % nodes];
             state.enthalpy[i] = materialOf[i].enthalpyJm3(startC[m]);
@@ -251,67 +234,8 @@ final class ElementSectionSolver {
         return state;
     }
 
-    /**
-     * Goes on from a state of another section: materials that both have keep their heat and water, new ones come in at
-     * {@code startC}, and the clock and the sums run on. Where the section is turned over, each layer's heat is spread
-     * so that none is lost.
-     *
-     * @param other the solver of the other section, in as many planes
-     * @param startC temperature of each material by number, °C, for those that are new
-     * @param upsideDownAboutM 0, or the height about which everything but the tray is turned over, m
-     */
-    public ElementSectionState takeOver(
-            ElementSectionSolver other, ElementSectionState before, double[] startC, double upsideDownAboutM) {
-        ElementSectionState state = start(startC);
-        double[] fresh = state.coldest.clone();
-        state.sums(before);
-        state.nextStepS = FIRST_STEP_S;
-        for (int m = 0; m < section.materials(); m++) {
-            if (section.has(m) && other.section.has(m)) {
-                double about = m == ElementSection.TRAY ? 0 : upsideDownAboutM;
-                double startEnthalpy = materials[m].enthalpyJm3(startC[m]);
-                takeOver(other, before, state, m, about);
-                // What lies otherwise than before holds together what was held before, and what is new is as it starts.
-                double held = other.storedJ(before, m);
-                double was = other.section.volumeOf(m);
-                double is = section.volumeOf(m);
-                double holds = is >= was ? held + (is - was) * startEnthalpy : held * is / was;
-                double missing = (holds - storedJ(state, m)) / is;
-                for (int i = 0; i < all; i++) {
-                    if (section.material[i % nodes] == m) {
-                        state.enthalpy[i] += missing;
-                    }
-                }
-            } else if (section.has(m)) {
-                state.coldest[m] = fresh[m];
-                state.coldestPeak[m] = fresh[m];
-            }
-        }
-        temperatures(state);
-        for (int m = 0; m < section.materials(); m++) {
-            state.coldestPeak[m] = Math.max(state.coldestPeak[m], state.coldest[m]);
-        }
-        return state;
-    }
-
-    /* Each node takes what was held where it lies, and no more or less than the nodes round that place. */
-    private void takeOver(
-            ElementSectionSolver other, ElementSectionState before, ElementSectionState state, int m, double about) {
-        for (int i = 0; i < nodes; i++) {
-            if (section.material[i] != m) {
-                continue;
-            }
-            double y = about == 0 ? section.y[i] : about - section.y[i];
-            Place there = other.section.place(m, section.x[i], y);
-            for (int p = 0; p < planes; p++) {
-                state.enthalpy[p * nodes + i] = there.within(before.enthalpy, p * other.nodes);
-                state.waterKgM3[p * nodes + i] = there.within(before.waterKgM3, p * other.nodes);
-            }
-        }
-    }
-
     /** Moves a state on by some seconds in given surroundings. */
-    public void advance(ElementSectionState state, Surroundings around, double seconds) {
+    void advance(ElementSectionState state, Surroundings around, double seconds) {
         double end = state.seconds + seconds;
         while (end - state.seconds > 1e-9) {
             step(state, around, end - state.seconds);
@@ -324,7 +248,7 @@ final class ElementSectionSolver {
      *
      * @param most the longest that it may be, s
      */
-    public void step(ElementSectionState state, Surroundings around, double most) {
+    void step(ElementSectionState state, Surroundings around, double most) {
         for (int f = 0; f < faces; f++) {
             face[f] = around.of(section.material[faceNode[f] % nodes]);
         }
@@ -347,7 +271,6 @@ final class ElementSectionSolver {
             double factor = Math.max(LEAST_GROWTH, Math.min(grows, growth(state, h)));
             if (factor < SAFETY && h > SHORTEST_S) {
                 grows = 1;
-                refused++;
                 if (besideTheLine && secants++ < MOST_SECANTS) {
                     secants(state);
                 } else {
@@ -359,14 +282,8 @@ final class ElementSectionSolver {
             accept(state, h);
             // A step that had to be short says nothing against longer ones.
             state.nextStepS = h < most ? h * factor : Math.max(state.nextStepS, h * factor);
-            steps++;
             return;
         }
-    }
-
-    /** Steps made and steps made again, since the solver was made, for the benchmark. */
-    public long[] steps() {
-        return new long[] {steps, refused};
     }
 
     private void begin(ElementSectionState state) {
@@ -703,9 +620,7 @@ final class ElementSectionSolver {
             state.arrivedJ += came * faceArea[f];
             double gone = went * faceArea[f];
             state.vapourJ += gone;
-            if (face[f].dries() && section.material[i % nodes] == ElementSection.FLESH) {
-                state.driedJ += gone;
-            } else if (face[f].dries() && state.waterKgM3[i] > 0) {
+            if (face[f].dries() && state.waterKgM3[i] > 0) {
                 state.waterKgM3[i] = Math.max(0, state.waterKgM3[i] - gone / Water.EVAPORATION_J_KG / volume[i]);
             }
         }
@@ -839,41 +754,21 @@ final class ElementSectionSolver {
     }
 
     /** Mean temperature of the flesh, °C, by volume. */
-    public double meanC(ElementSectionState state) {
-        return meanC(state, ElementSection.FLESH);
-    }
-
-    /** Mean temperature of a material, °C, by volume. */
-    public double meanC(ElementSectionState state, int material) {
-        double sum = 0;
-        double whole = 0;
-        for (int i = 0; i < all; i++) {
-            if (section.material[i % nodes] == material) {
-                sum += volume[i] * state.celsius[i];
-                whole += volume[i];
-            }
-        }
-        return sum / whole;
-    }
-
-    /** Water that a material still holds, kg, in the modelled part. */
-    public double waterKg(ElementSectionState state, int material) {
+    double meanC(ElementSectionState state) {
         double sum = 0;
         for (int i = 0; i < all; i++) {
-            if (section.material[i % nodes] == material) {
-                sum += volume[i] * state.waterKgM3[i];
-            }
+            sum += flesh[i] ? volume[i] * state.celsius[i] : 0;
         }
-        return sum;
+        return sum / section.volumeOf(ElementSection.FLESH);
     }
 
     /** Temperature of the uppermost face at the mid-plane, whatever layer it belongs to, °C. */
-    public double topFaceC(ElementSectionState state) {
+    double topFaceC(ElementSectionState state) {
         return state.celsius[section.topNode];
     }
 
     /** Temperature at a place of the section in the middle of the length, °C. */
-    public double celsius(ElementSectionState state, Place place) {
+    double celsius(ElementSectionState state, Place place) {
         double sum = 0;
         for (int i = 0; i < place.nodes.length; i++) {
             sum += place.weights[i] * state.celsius[place.nodes[i]];
@@ -881,19 +776,8 @@ final class ElementSectionSolver {
         return sum;
     }
 
-    /** Enthalpy of a material in the modelled part, J, from the lowest tabled temperature. */
-    public double storedJ(ElementSectionState state, int material) {
-        double sum = 0;
-        for (int i = 0; i < all; i++) {
-            if (section.material[i % nodes] == material) {
-                sum += volume[i] * state.enthalpy[i];
-            }
-        }
-        return sum;
-    }
-
     /** Enthalpy of everything in the modelled part, J, from the lowest tabled temperature. */
-    public double storedJ(ElementSectionState state) {
+    double storedJ(ElementSectionState state) {
         double sum = 0;
         for (int i = 0; i < all; i++) {
             sum += volume[i] * state.enthalpy[i];

@@ -1,8 +1,8 @@
 package olla.core.heat;
 
 /**
- * Where a solve stands: the enthalpy at each node and the sums kept on the way. Mutable, for one thread; copies are the
- * snapshots a solve can go back to. Sums are for the modelled part of the piece.
+ * Where a solve of the other method stands: the enthalpy at each node, by how much it last rose in a second, and the sums kept on the
+ * way, for the modelled part of the piece. Mutable, for one thread.
  */
 final class ElementSectionState {
 
@@ -17,7 +17,6 @@ final class ElementSectionState {
     Surroundings met;
     double arrivedJ;
     double vapourJ;
-    double driedJ;
 
     ElementSectionState(int nodes, int materials) {
         coldest = new double[materials];
@@ -28,72 +27,13 @@ final class ElementSectionState {
         rate = new double[nodes];
     }
 
-    /** A snapshot. */
-    public ElementSectionState copy() {
-        ElementSectionState copy = new ElementSectionState(enthalpy.length, coldest.length);
-        copy.set(this);
-        return copy;
-    }
-
-    /** Takes over another state of the same section. */
-    public void set(ElementSectionState other) {
-        System.arraycopy(other.enthalpy, 0, enthalpy, 0, enthalpy.length);
-        System.arraycopy(other.waterKgM3, 0, waterKgM3, 0, waterKgM3.length);
-        System.arraycopy(other.celsius, 0, celsius, 0, celsius.length);
-        System.arraycopy(other.rate, 0, rate, 0, rate.length);
-        sums(other);
-    }
-
-    /** Takes over the clock, the sums and the coldest so far. */
-    void sums(ElementSectionState other) {
-        int both = Math.min(coldest.length, other.coldest.length);
-        System.arraycopy(other.coldest, 0, coldest, 0, both);
-        System.arraycopy(other.coldestPeak, 0, coldestPeak, 0, both);
-        seconds = other.seconds;
-        nextStepS = other.nextStepS;
-        met = other.met;
-        arrivedJ = other.arrivedJ;
-        vapourJ = other.vapourJ;
-        driedJ = other.driedJ;
-    }
-
-    /** Time since the start, s. */
-    public double seconds() {
-        return seconds;
-    }
-
-    /** Heat that came to the faces, J. */
-    public double arrivedJ() {
-        return arrivedJ;
-    }
-
-    /** Heat that left with vapour from faces and from layers that boil, lost or kept, J. */
-    public double vapourJ() {
-        return vapourJ;
-    }
-
-    /** Water that left the flesh's faces for good, kg. */
-    public double driedKg() {
-        return driedJ / Water.EVAPORATION_J_KG;
-    }
-
     /** The coldest flesh now, °C. */
-    public double coldestC() {
+    double coldestC() {
         return coldest[ElementSection.FLESH];
     }
 
-    /** The warmest the coldest flesh has been, °C. */
-    public double coldestPeakC() {
+    /** The warmest that the coldest flesh has been, °C. */
+    double coldestPeakC() {
         return coldestPeak[ElementSection.FLESH];
-    }
-
-    /** The coldest of a material now, °C. */
-    public double coldestC(int material) {
-        return coldest[material];
-    }
-
-    /** The warmest the coldest of a material has been, °C. */
-    public double coldestPeakC(int material) {
-        return coldestPeak[material];
     }
 }

@@ -20,22 +20,8 @@ final class Place {
     }
 
     /** Whether the point lies in the material and not beside it. */
-    public boolean inside() {
+    boolean inside() {
         return inside;
-    }
-
-    /** What is there of a quantity by node, no more and no less than the nodes round it have. */
-    double within(double[] quantity, int from) {
-        double sum = 0;
-        double least = Double.POSITIVE_INFINITY;
-        double most = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < nodes.length; i++) {
-            double has = quantity[from + nodes[i]];
-            sum += weights[i] * has;
-            least = Math.min(least, has);
-            most = Math.max(most, has);
-        }
-        return Math.max(least, Math.min(most, sum));
     }
 
     static Place of(ElementSection section, int material, double x, double y) {

@@ -9,10 +9,10 @@ package olla.core.heat;
 record Wall(double thicknessM, double conductivityWmK) {
 
     /** Nothing: the underside meets the oven. */
-    public static final Wall NONE = new Wall(0, Double.POSITIVE_INFINITY);
+    static final Wall NONE = new Wall(0, Double.POSITIVE_INFINITY);
 
     /** A sheet that is all at one temperature across, so thick in m. */
-    public static Wall sheet(double thicknessM) {
+    static Wall sheet(double thicknessM) {
         return new Wall(thicknessM, Double.POSITIVE_INFINITY);
     }
 
