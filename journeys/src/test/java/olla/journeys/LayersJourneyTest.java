@@ -173,10 +173,17 @@ class LayersJourneyTest {
                                 && !screen.text(Bench.STAGES).contains("topping on")
                         ? true
                         : null);
+        int between = screen.see(Bench.PLUS.nth(1)).getLocation().y;
         screen.dragByItsTop(Bench.COAT, -40);
         screen.until("the paste above", () -> screen.text(Bench.LAYERS).startsWith("nut paste") ? true : null);
+        // The list is at once as it was said, the drawing when the kitchen computer has answered.
+        screen.until(
+                "the paste drawn above", () -> screen.see(Bench.PLUS.nth(1)).getLocation().y != between ? true : null);
         screen.press("z");
         screen.until("citrus above again", () -> screen.text(Bench.LAYERS).startsWith("citrus") ? true : null);
+        screen.until(
+                "citrus drawn above again",
+                () -> screen.see(Bench.PLUS.nth(1)).getLocation().y == between ? true : null);
         screen.tap(Bench.PLUS.nth(1));
         screen.waitForText(Bench.LAYERS, "crumb, cheese");
         assertThat(screen.text(Bench.LAYERS).lines().limit(3).map(line -> line.split(",")[0]))

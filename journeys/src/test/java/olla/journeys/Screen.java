@@ -14,6 +14,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.openqa.selenium.By;
 import org.openqa.selenium.ElementClickInterceptedException;
+import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
@@ -219,10 +220,16 @@ final class Screen implements AutoCloseable {
         new Actions(driver).sendKeys(keys).perform();
     }
 
-    /** Empties a field, types into it and leaves it. */
+    /** Empties a field, types into it and leaves it; one that is just being laid out anew is typed into where it then is. */
     void type(Part part, String text) {
-        WebElement field = see(part);
-        field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.TAB);
+        until("to type into " + part, () -> {
+            try {
+                see(part).sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text, Keys.TAB);
+                return true;
+            } catch (ElementNotInteractableException moved) {
+                return null;
+            }
+        });
     }
 
     /** What axe-core objects to once nothing moves any more. */
