@@ -5,7 +5,7 @@
 set -euo pipefail
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 WORK=$(mktemp -d)
-LIBRARIES=$ROOT/bench/target/classes:$(find "${MAVEN_REPOSITORY:-$HOME/.m2/repository}/org/hipparchus" -name '*.jar' | tr '\n' ':')
+LIBRARIES=$ROOT/bench/target/classes:$ROOT/core/target/classes:$(find "${MAVEN_REPOSITORY:-$HOME/.m2/repository}/org/hipparchus" -name '*.jar' | tr '\n' ':')
 trap 'rm -rf "$WORK"' EXIT
 
 run() {
@@ -13,18 +13,25 @@ run() {
   rm -rf "$WORK/src" "$WORK/out"
   cp -r "$ROOT/core/src/main/java" "$WORK/src"
   mkdir "$WORK/out"
-  sed -i -e "$changed" "$WORK"/src/olla/core/heat/Section{Solver,Builder}.java
+  sed -i -e "$changed" "$WORK"/src/olla/core/heat/{SectionSolver,Contacts,MeshBuilder}.java
   [ -z "$changed" ] || ! diff -rq "$ROOT/core/src/main/java" "$WORK/src" >/dev/null || { echo "$name: no such constant" >&2; return 1; }
-  javac -nowarn -d "$WORK/out" -cp "$LIBRARIES" $(find "$WORK/src" -name '*.java' ! -name package-info.java)
+  javac -nowarn -d "$WORK/out" -cp "$LIBRARIES" "$WORK"/src/olla/core/heat/[A-Z]*.java "$WORK"/src/olla/core/simulation/[A-Z]*.java
   java -cp "$WORK/out:$LIBRARIES" olla.bench.FourDishes "$name"
 }
 
 echo "constants | portion on a tray | from frozen | whole in salt | topped, grilled"
 run "as they are"
-run "all fine" 's/SAFETY = [0-9.]*/SAFETY = 0.2/;s/REFRESH_S = [0-9.]*/REFRESH_S = 2/;s/TANGENT_HOLDS_K = [0-9.]*/TANGENT_HOLDS_K = 0.05/;s/STIFFEST_FILM = [0-9.]*/STIFFEST_FILM = 1000/'
-for value in 0.4 0.95; do run "safety $value" "s/SAFETY = [0-9.]*/SAFETY = $value/"; done
-for value in 5 60 120; do run "refresh $value s" "s/REFRESH_S = [0-9.]*/REFRESH_S = $value/"; done
-for value in 0.1 2; do run "tangent $value K" "s/TANGENT_HOLDS_K = [0-9.]*/TANGENT_HOLDS_K = $value/"; done
-for value in 100 800; do run "stiffest film $value" "s/STIFFEST_FILM = [0-9.]*/STIFFEST_FILM = $value/"; done
-for value in 0.2 0.5; do run "least half $value" "s/LEAST_HALF = [0-9.]*/LEAST_HALF = $value/"; done
-for value in 100 1600; do run "chords $value" "s/CHORDS = [0-9]*/CHORDS = $value/"; done
+run "all fine" 's/FINE_K = [0-9.]*/FINE_K = 0.03/;s/AVERAGE_OFF_K = [0-9.]*/AVERAGE_OFF_K = 1/;s/MOST_OFF_K = [0-9.]*/MOST_OFF_K = 4/;s/LobattoRule(40)/LobattoRule(120)/'
+for value in 0.1 1; do run "step wrong by $value K" "s/FINE_K = [0-9.]*/FINE_K = $value/"; done
+for value in 0.03 1; do run "elsewhere $value" "s/ELSEWHERE = [0-9.]*/ELSEWHERE = $value/"; done
+for value in 1 20; do run "worst $value" "s/WORST = [0-9.]*/WORST = $value/"; done
+for value in 3 12; do run "off $value K" "s/AVERAGE_OFF_K = [0-9.]*/AVERAGE_OFF_K = $value/;s/ MOST_OFF_K = [0-9.]*/ MOST_OFF_K = 4 * $value/"; done
+for value in 0 10; do run "secants $value" "s/MOST_SECANTS = [0-9]*/MOST_SECANTS = $value/"; done
+for value in 1 1000; do run "first stage off $value" "s/FIRST_STAGE_OFF = [0-9.]*/FIRST_STAGE_OFF = $value/"; done
+for value in 2 10; do run "growth $value" "s/MOST_GROWTH = [0-9.]*/MOST_GROWTH = $value/"; done
+for value in 1 16; do run "first step $value s" "s/FIRST_STEP_S = [0-9.]*/FIRST_STEP_S = $value/"; done
+for value in 5 40; do run "overshoot $value K" "s/OVERSHOOT_K = [0-9.]*/OVERSHOOT_K = $value/"; done
+for value in 5e3 1e5; do run "steam $value" "s/STEAM_W_M2K = 2e4/STEAM_W_M2K = $value/"; done
+for value in 15 80; do run "looks $value" "s/LobattoRule(40)/LobattoRule($value)/"; done
+for value in 5e3 1e5; do run "best contact $value" "s/BEST_CONTACT_W_M2K = 2e4/BEST_CONTACT_W_M2K = $value/"; done
+for value in 0.3 0.6; do run "ring $value" "s/RING_DEPTH = [0-9.]*/RING_DEPTH = $value/"; done

@@ -11,6 +11,9 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
     /** Places that a tangent takes: arriving, its slope, vapour, its slope. */
     int TANGENT = 4;
 
+    /** Air or walls that change by less than this go on as before, K. */
+    double UNLIKE_K = 5;
+
     /** Stefan-Boltzmann constant, W/m²K⁴ (exact in the SI since 2019, here to seven figures). */
     double STEFAN_BOLTZMANN = 5.670374e-8;
 
@@ -26,6 +29,9 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
 
     /** The face gets no warmer than this, °C; heat beyond it leaves as steam. Infinite where there is no such limit. */
     double mostC();
+
+    /** Whether it is so different from another that what happens at it begins anew. */
+    boolean unlike(Face other);
 
     /** True where the vapour is lost to the oven and not kept under a cover. */
     boolean dries();
@@ -74,6 +80,15 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
         @Override
         public boolean dries() {
             return true;
+        }
+
+        @Override
+        public boolean unlike(Face other) {
+            return !(other instanceof Exposed before)
+                    || Math.abs(airC - before.airC) > UNLIKE_K
+                    || Math.abs(wallC - before.wallC) > UNLIKE_K
+                    || filmWm2K != before.filmWm2K
+                    || beamWm2 != before.beamWm2;
         }
 
         private double arriving(double faceC, double up) {
@@ -142,6 +157,11 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
         @Override
         public boolean dries() {
             return false;
+        }
+
+        @Override
+        public boolean unlike(Face other) {
+            return !(other instanceof Covered before) || outer.unlike(before.outer);
         }
     }
 }

@@ -1,5 +1,6 @@
 package olla.core.heat;
 
+import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -17,17 +18,15 @@ public final class Material {
     private static final int ENTRIES = 4096;
     private static final double FINE_STEP_C = 0.01;
 
-    /* A cell that leaves the mushy zone between two looks at its time step must not outrun it, K. */
-    private static final double LOOK_AROUND_K = 4;
-
     private final double lowestJm3;
     private final double perJm3;
     private final double[] temperatureC;
     private final double[] line;
     private final double[] resistivity;
-    private final double[] leastCapacity;
+    private final double[] capacity;
     private final double waterKgM3;
     private final double dryResistivity;
+    private final boolean steady;
 
     private Material(
             double lowestJm3,
@@ -41,9 +40,10 @@ public final class Material {
         this.temperatureC = temperatureC;
         this.line = lines(temperatureC);
         this.resistivity = resistivity;
-        this.leastCapacity = leastCapacity(temperatureC, 1 / perJm3);
+        this.capacity = capacity(temperatureC, 1 / perJm3);
         this.waterKgM3 = waterKgM3;
         this.dryResistivity = dryResistivity;
+        this.steady = Arrays.stream(resistivity).allMatch(r -> r == resistivity[0]);
     }
 
     /**
@@ -77,21 +77,16 @@ public final class Material {
         return lines;
     }
 
-    private static double[] leastCapacity(double[] temperatureC, double stepJm3) {
-        double[] least = new double[temperatureC.length];
-        for (int i = 0; i < least.length; i++) {
-            double steepest = 0;
-            for (int side = -1; side <= 1; side += 2) {
-                for (int j = i;
-                        j >= 0 && j < least.length && Math.abs(temperatureC[j] - temperatureC[i]) <= LOOK_AROUND_K;
-                        j += side) {
-                    int low = Math.min(j, least.length - 2);
-                    steepest = Math.max(steepest, temperatureC[low + 1] - temperatureC[low]);
-                }
-            }
-            least[i] = stepJm3 / steepest;
+    /* What a kelvin costs at each entry, from the one before to the one after. */
+    private static double[] capacity(double[] temperatureC, double stepJm3) {
+        double[] capacity = new double[temperatureC.length];
+        int last = capacity.length - 1;
+        for (int i = 0; i <= last; i++) {
+            int before = Math.max(0, i - 1);
+            int after = Math.min(last, i + 1);
+            capacity[i] = (after - before) * stepJm3 / (temperatureC[after] - temperatureC[before]);
         }
-        return least;
+        return capacity;
     }
 
     /**
@@ -177,6 +172,19 @@ public final class Material {
         return coldest;
     }
 
+    /** Apparent volumetric heat capacity, J/m³K, at an enthalpy, J/m³: what a kelvin costs there, latent heat and all. */
+    double capacityJm3K(double enthalpyJm3) {
+        double at = (enthalpyJm3 - lowestJm3) * perJm3;
+        int i = index(at);
+        double along = Math.max(0, Math.min(1, at - i));
+        return capacity[i] + along * (capacity[i + 1] - capacity[i]);
+    }
+
+    /** Whether it conducts alike at every temperature. */
+    boolean steady() {
+        return steady;
+    }
+
     /** Thermal resistivity, mK/W, at an enthalpy, J/m³. */
     public double resistivity(double enthalpyJm3) {
         double at = (enthalpyJm3 - lowestJm3) * perJm3;
@@ -203,11 +211,6 @@ public final class Material {
     /** Apparent volumetric heat capacity, J/m³K, at a temperature: what a kelvin costs, latent heat and all. */
     public double heatCapacityJm3K(double celsius) {
         return enthalpyJm3(celsius + 0.5) - enthalpyJm3(celsius - 0.5);
-    }
-
-    /** The least heat capacity, J/m³K, within a few kelvin of an enthalpy, J/m³: what a safe time step goes by. */
-    double leastCapacityJm3K(double enthalpyJm3) {
-        return leastCapacity[index((enthalpyJm3 - lowestJm3) * perJm3)];
     }
 
     /** Conductivity, W/mK, at a temperature, °C. */

@@ -1,11 +1,17 @@
 package olla.core.heat;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import olla.core.heat.Contacts.Opening;
+import olla.core.heat.Contacts.Spring;
 
 /**
- * The section cut into cells: a network of volumes, the links heat crosses between them, and the faces it enters by.
- * Made by {@link SectionBuilder}; immutable. Volumes and areas are those of the modelled part (half, or a quarter where
- * the length is sliced); {@link #symmetry} times them is the whole piece.
+ * The section made ready for solving: nodes that hold heat, elements and springs it is conducted by, and the faces it enters by. Made
+ * by {@link SectionBuilder}; immutable. Areas are those of the modelled half; a short piece is solved in several planes along half its
+ * length too, each plane a section like this. {@link #symmetry} times what is modelled is the whole piece.
+ *
+ * <p>Nodes are numbered in the order in which the solver's matrix is eliminated.
  */
 public final class Section {
 
@@ -15,148 +21,213 @@ public final class Section {
     /** Material number of the tray's metal. */
     public static final int TRAY = 1;
 
-    final double[] volume;
+    private static final double ON_MID_PLANE_M = 1e-9;
+
+    final LobattoRule rule;
+
+    final int nodes;
+    final double[] x;
+    final double[] y;
+    final double[] area;
     final int[] material;
-    final int[] from;
-    final int[] to;
-    final int fleshCells;
 
-    final int[] linkA;
-    final int[] linkB;
-    final double[] linkArea;
-    final double[] linkHalfA;
-    final double[] linkHalfB;
-    final double[] linkContact;
+    final int elements;
+    final int[] nodeOf;
+    final int[] elementMaterial;
+    final double[] metric;
 
-    final int[] faceCell;
-    final int[] faceMaterial;
+    final int[] springStart;
+    final int[] springNode;
+    final double[] springWeight;
+    final double[] conductance;
+
+    final int[] faceNode;
     final double[] faceArea;
-    final double[] faceHalf;
     final double[] faceUp;
-    final int topFace;
+    final int topNode;
 
-    private final CellGrid[] grids;
-    private final double symmetry;
-    private final int slices;
+    /** What each plane stands for along the length, m, and what conducts between planes, 1/m. */
+    final double[] planeM;
 
-    /** Heat's way between two cells: area m², half-distances m, contact resistance m²K/W. */
-    record Link(int a, int b, double area, double halfA, double halfB, double contact) {}
+    final double[] planeSlope;
 
-    /** A cell's way out: area m², distance from the cell's middle m, how far it looks up (0 to 1). */
-    record Opening(int cell, int material, double area, double half, double up) {}
+    /** Where what conducts stands in a matrix, and the places and sizes of what never changes in it. */
+    final SparsePattern pattern;
 
-    Section(
-            CellGrid[] grids,
-            double[] volume,
-            int[] material,
-            int[] from,
-            int[] to,
-            List<Link> links,
-            List<Opening> openings,
-            int topFace,
-            double symmetry,
-            int slices) {
-        this.grids = grids;
-        this.volume = volume;
-        this.material = material;
-        this.from = from;
-        this.to = to;
-        this.fleshCells = to[FLESH];
-        this.linkA = links.stream().mapToInt(Link::a).toArray();
-        this.linkB = links.stream().mapToInt(Link::b).toArray();
-        this.linkArea = links.stream().mapToDouble(Link::area).toArray();
-        this.linkHalfA = links.stream().mapToDouble(Link::halfA).toArray();
-        this.linkHalfB = links.stream().mapToDouble(Link::halfB).toArray();
-        this.linkContact = links.stream().mapToDouble(Link::contact).toArray();
-        this.faceCell = openings.stream().mapToInt(Opening::cell).toArray();
-        this.faceMaterial = openings.stream().mapToInt(Opening::material).toArray();
+    final int[] elementAt;
+    final double[] elementEntry;
+    final double[] nodeEntry;
+    final double[] springEntry;
+
+    private final double[] volume;
+    private final int[][] elementsOf;
+
+    Section(Mesh mesh, WallColumns wall, List<Spring> springs, List<Opening> openings, double lengthM, int planes) {
+        this.rule = mesh.rule;
+        double[] wallAreas = wall.areas();
+        this.nodes = mesh.nodes() + wallAreas.length;
+        this.elements = mesh.elements();
+        List<int[]> together = together(mesh, springs);
+        int[] place = Ordering.of(nodes, together);
+        this.x = new double[nodes];
+        this.y = new double[nodes];
+        this.area = new double[nodes];
+        this.material = new int[nodes];
+        for (int i = 0; i < nodes; i++) {
+            boolean inMesh = i < mesh.nodes();
+            double[] at = inMesh ? new double[] {mesh.x[i], mesh.y[i]} : wall.place(i - mesh.nodes());
+            x[place[i]] = at[0];
+            y[place[i]] = at[1];
+            area[place[i]] = inMesh ? mesh.area[i] : wallAreas[i - mesh.nodes()];
+            material[place[i]] = inMesh ? mesh.material[i] : TRAY;
+        }
+        this.nodeOf = Arrays.stream(mesh.nodeOf).map(i -> place[i]).toArray();
+        this.elementMaterial = mesh.elementMaterial;
+        this.metric = mesh.metric;
+        this.springStart = new int[springs.size() + 1];
+        this.conductance = springs.stream().mapToDouble(Spring::conductance).toArray();
+        this.springNode = springs.stream()
+                .flatMapToInt(s -> Arrays.stream(s.nodes()))
+                .map(i -> place[i])
+                .toArray();
+        this.springWeight = springs.stream()
+                .flatMapToDouble(s -> Arrays.stream(s.weights()))
+                .toArray();
+        for (int s = 0; s < springs.size(); s++) {
+            springStart[s + 1] = springStart[s] + springs.get(s).nodes().length;
+        }
+        this.faceNode = openings.stream().mapToInt(o -> place[o.node()]).toArray();
         this.faceArea = openings.stream().mapToDouble(Opening::area).toArray();
-        this.faceHalf = openings.stream().mapToDouble(Opening::half).toArray();
         this.faceUp = openings.stream().mapToDouble(Opening::up).toArray();
-        this.topFace = topFace;
-        this.symmetry = symmetry;
-        this.slices = slices;
+        LobattoRule lengthwise = planes > 1 ? new LobattoRule(planes - 1) : null;
+        this.planeM = new double[planes];
+        this.planeSlope = new double[planes * planes];
+        Arrays.fill(planeM, lengthM);
+        for (int p = 0; p < planes && planes > 1; p++) {
+            planeM[p] = lengthwise.weight(p) * lengthM / 4;
+            for (int q = 0; q < planes; q++) {
+                planeSlope[p * planes + q] = lengthwise.slope(p, q) * 4 / lengthM;
+            }
+        }
+        together.forEach(group -> Arrays.setAll(group, i -> place[group[i]]));
+        this.pattern = new SparsePattern(nodes, together);
+        int per = rule.count() * rule.count();
+        int half = per * (per + 1) / 2;
+        this.elementAt = new int[elements * half];
+        this.elementEntry = new double[elements * half];
+        this.nodeEntry = new double[elements * per * half];
+        for (int e = 0; e < elements; e++) {
+            int to = e * half;
+            for (int a = 0; a < per; a++) {
+                for (int b = a; b < per; b++) {
+                    elementAt[to++] = pattern.at(nodeOf[e * per + a], nodeOf[e * per + b]);
+                }
+            }
+            for (int at = 0; at < per; at++) {
+                mesh.stiffness(e, at, nodeEntry, (e * per + at) * half);
+                for (int c = 0; c < half; c++) {
+                    elementEntry[e * half + c] += nodeEntry[(e * per + at) * half + c];
+                }
+            }
+        }
+        this.springEntry = new double[pattern.size()];
+        for (int s = 0; s < conductance.length; s++) {
+            for (int a = springStart[s]; a < springStart[s + 1]; a++) {
+                for (int b = a; b < springStart[s + 1]; b++) {
+                    springEntry[pattern.at(springNode[a], springNode[b])] +=
+                            conductance[s] * springWeight[a] * springWeight[b];
+                }
+            }
+        }
+        int highest = Arrays.stream(material).max().orElse(TRAY);
+        this.volume = new double[1 + Math.max(TRAY, highest)];
+        for (int i = 0; i < nodes; i++) {
+            volume[material[i]] += area[i] * Arrays.stream(planeM).sum();
+        }
+        this.topNode = top();
+        this.elementsOf = elementsOf(per);
     }
 
-    /** How many cells there are: flesh first, then further layers, then the tray's. */
-    public int cells() {
-        return volume.length;
+    /* The nodes that conduct to each other: in each element, and by each spring. */
+    private static List<int[]> together(Mesh mesh, List<Spring> springs) {
+        List<int[]> groups = new ArrayList<>();
+        for (int e = 0; e < mesh.elements(); e++) {
+            groups.add(Arrays.copyOfRange(mesh.nodeOf, e * mesh.perElement, (e + 1) * mesh.perElement));
+        }
+        springs.forEach(s -> groups.add(s.nodes().clone()));
+        return groups;
+    }
+
+    private int top() {
+        int best = -1;
+        for (int i = 0; i < nodes; i++) {
+            if (material[i] != TRAY && x[i] < ON_MID_PLANE_M && (best < 0 || y[i] > y[best])) {
+                best = i;
+            }
+        }
+        return best;
+    }
+
+    private int[][] elementsOf(int per) {
+        int[] count = new int[nodes];
+        Arrays.stream(nodeOf).forEach(i -> count[i]++);
+        int[][] found = new int[nodes][];
+        for (int i = 0; i < nodes; i++) {
+            found[i] = new int[count[i]];
+        }
+        for (int at = nodeOf.length - 1; at >= 0; at--) {
+            found[nodeOf[at]][--count[nodeOf[at]]] = at;
+        }
+        return found;
+    }
+
+    /** Where a node stands in the elements that it belongs to: places of {@code nodeOf}. */
+    int[] placesOf(int node) {
+        return elementsOf[node];
+    }
+
+    /** In how many planes half the length is solved; 1 for a long piece. */
+    public int planes() {
+        return planeM.length;
     }
 
     /** How many material numbers it knows: those from 2 on are the caller's. */
     int materials() {
-        return from.length;
+        return volume.length;
+    }
+
+    /** How many nodes there are in all planes: what is solved for. */
+    public int unknowns() {
+        return nodes * planeM.length;
     }
 
     /** Whether a material is in it. */
     public boolean has(int materialNumber) {
-        return materialNumber < from.length && to[materialNumber] > from[materialNumber];
+        return materialNumber < volume.length && volume[materialNumber] > 0;
     }
 
-    /** Columns of the flesh's drawing grid, from the mid-plane outwards. */
-    public int columns() {
-        return grids[FLESH].columns;
-    }
-
-    /** Rows of the flesh's drawing grid, from the bottom up. */
-    public int rows() {
-        return grids[FLESH].rows;
-    }
-
-    /** The flesh cell drawn at a grid place, or -1 where the place lies outside the outline. */
-    public int cellAt(int column, int row) {
-        return grids[FLESH].owner[row * grids[FLESH].columns + column];
-    }
-
-    /** The flesh cell nearest to a point of the section, in the slice at the middle of the length; metres. */
-    public int cellNear(double x, double y) {
-        return cellNear(FLESH, x, y);
-    }
-
-    /** The cell of a material nearest to a point of the section, in the slice at the middle of the length; metres. */
-    public int cellNear(int materialNumber, double x, double y) {
-        return from[materialNumber] + grids[materialNumber].nearest(x, y);
-    }
-
-    /** The cell of this section that lies where a cell of another lies, or upside down about a height, m. */
-    int counterpart(Section other, int cell, double upsideDownAboutM) {
-        int number = other.material[cell];
-        if (number == TRAY) {
-            return from[TRAY] + cell - other.from[TRAY];
-        }
-        int within = cell - other.from[number];
-        if (upsideDownAboutM == 0) {
-            return from[number] + within;
-        }
-        CellGrid there = other.grids[number];
-        int slice = within / there.count;
-        int at = within % there.count;
-        return from[number]
-                + slice * grids[number].count
-                + grids[number].nearest(there.centreX[at], upsideDownAboutM - there.centreY[at]);
-    }
-
-    /** How often the modelled part stands in the whole piece: 2, or 4 where the length is sliced. */
+    /** How often the modelled part stands in the whole piece: 2, or 4 where the length is in planes. */
     public double symmetry() {
-        return symmetry;
-    }
-
-    /** In how many slices half the length is cut. */
-    public int slices() {
-        return slices;
+        return planeM.length == 1 ? 2 : 4;
     }
 
     /** Volume of flesh in the modelled part, m³. */
     public double fleshVolume() {
-        return volumeOf(FLESH);
+        return volume[FLESH];
     }
 
     /** Volume of a material in the modelled part, m³. */
     public double volumeOf(int materialNumber) {
-        double sum = 0;
-        for (int i = from[materialNumber]; i < to[materialNumber]; i++) {
-            sum += volume[i];
-        }
-        return sum;
+        return volume[materialNumber];
+    }
+
+    /**
+     * The place of a material at a point of the section, or where that is outside of it the nearest of its nodes.
+     *
+     * @param x from the mid-plane, m
+     * @param y above the tray, m
+     */
+    public Place place(int materialNumber, double x, double y) {
+        return Place.of(this, materialNumber, x, y);
     }
 }

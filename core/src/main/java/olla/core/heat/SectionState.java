@@ -1,32 +1,36 @@
 package olla.core.heat;
 
 /**
- * Where a solve stands: the enthalpy in each cell and the sums kept on the way. Mutable, for one thread; copies are the
+ * Where a solve stands: the enthalpy at each node and the sums kept on the way. Mutable, for one thread; copies are the
  * snapshots a solve can go back to. Sums are for the modelled part of the piece.
  */
 public final class SectionState {
 
     final double[] enthalpy;
     final double[] waterKgM3;
-    final double[] faceC;
+    final double[] celsius;
+    final double[] rate;
     final double[] coldest;
     final double[] coldestPeak;
     double seconds;
+    double nextStepS;
+    Surroundings met;
     double arrivedJ;
     double vapourJ;
     double driedJ;
 
-    SectionState(int cells, int faces, int materials) {
+    SectionState(int nodes, int materials) {
         coldest = new double[materials];
         coldestPeak = new double[materials];
-        enthalpy = new double[cells];
-        waterKgM3 = new double[cells];
-        faceC = new double[faces];
+        enthalpy = new double[nodes];
+        waterKgM3 = new double[nodes];
+        celsius = new double[nodes];
+        rate = new double[nodes];
     }
 
     /** A snapshot. */
     public SectionState copy() {
-        SectionState copy = new SectionState(enthalpy.length, faceC.length, coldest.length);
+        SectionState copy = new SectionState(enthalpy.length, coldest.length);
         copy.set(this);
         return copy;
     }
@@ -35,7 +39,8 @@ public final class SectionState {
     public void set(SectionState other) {
         System.arraycopy(other.enthalpy, 0, enthalpy, 0, enthalpy.length);
         System.arraycopy(other.waterKgM3, 0, waterKgM3, 0, waterKgM3.length);
-        System.arraycopy(other.faceC, 0, faceC, 0, faceC.length);
+        System.arraycopy(other.celsius, 0, celsius, 0, celsius.length);
+        System.arraycopy(other.rate, 0, rate, 0, rate.length);
         sums(other);
     }
 
@@ -45,6 +50,8 @@ public final class SectionState {
         System.arraycopy(other.coldest, 0, coldest, 0, both);
         System.arraycopy(other.coldestPeak, 0, coldestPeak, 0, both);
         seconds = other.seconds;
+        nextStepS = other.nextStepS;
+        met = other.met;
         arrivedJ = other.arrivedJ;
         vapourJ = other.vapourJ;
         driedJ = other.driedJ;

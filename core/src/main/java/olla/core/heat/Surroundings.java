@@ -10,6 +10,18 @@ public final class Surroundings {
         this.byMaterial = byMaterial.clone();
     }
 
+    /** Whether a face meets something quite different from what it met in others. */
+    boolean unlike(Surroundings other) {
+        if (this == other) {
+            return false;
+        }
+        boolean unlike = byMaterial.length != other.byMaterial.length;
+        for (int m = 0; m < byMaterial.length && !unlike; m++) {
+            unlike = byMaterial[m] != null && byMaterial[m].unlike(other.byMaterial[m]);
+        }
+        return unlike;
+    }
+
     Face of(int material) {
         return byMaterial[material];
     }

@@ -17,6 +17,7 @@ import olla.core.heat.SectionBuilder;
 import olla.core.heat.SectionSolver;
 import olla.core.heat.SectionState;
 import olla.core.heat.Surroundings;
+import olla.core.heat.Wall;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
@@ -26,19 +27,47 @@ import olla.core.units.Temperature;
 /** One piece in its dress in one oven, put into the solver's terms. */
 public final class BakeModel {
 
-    /** How finely a section is cut. */
+    /** How finely a section is cut, and how exactly it is followed. */
     public enum Fineness {
-        /** For the answer the cook sees: cells of 2 mm, larger where a section has more than 22 rows of them. */
-        FINE,
-        /** For runs of which only the ratio to another such run counts: eight rows. */
-        COARSE;
+        /** For the answer the cook sees: right to about a hundredth of the minutes. */
+        FINE(8, 0.5, 0.0025, 0.001, SectionSolver.FINE_K, 4),
+        /** For runs of which only the ratio to another such run counts. */
+        COARSE(6, 1, 0.005, 0.004, 1, 3);
 
-        private static final double FINE_M = 0.002;
-        private static final int MOST_ROWS = 22;
-        private static final int COARSE_ROWS = 8;
+        private final int intervals;
+        private final double baseStep;
+        private final double heapStepM;
+        private final double spreadStepM;
+        private final double toleranceK;
+        private final int planes;
 
-        double stepM(double heightM) {
-            return this == FINE ? Math.max(FINE_M, heightM / MOST_ROWS) : heightM / COARSE_ROWS;
+        Fineness(int intervals, double baseStep, double heapStepM, double spreadStepM, double toleranceK, int planes) {
+            this.intervals = intervals;
+            this.baseStep = baseStep;
+            this.heapStepM = heapStepM;
+            this.spreadStepM = spreadStepM;
+            this.toleranceK = toleranceK;
+            this.planes = planes;
+        }
+
+        /** Wished distance of the fish's nodes, m. */
+        double stepM(Outline outline) {
+            return Math.min(outline.height(), 2 * outline.halfWidth()) / intervals;
+        }
+
+        /** The same in a base that is cooked before the fish joins, against the fish's: it boils from below. */
+        double baseStep() {
+            return baseStep;
+        }
+
+        /** Wished distance of nodes in salt, m: how deep it boils at once does not hang on the fish. */
+        double heapStepM() {
+            return heapStepM;
+        }
+
+        /** Wished distance of nodes in what is spread on the fish or crumbed round it, m: it is thin, and steep in it. */
+        double spreadStepM() {
+            return spreadStepM;
         }
     }
 
@@ -52,9 +81,8 @@ public final class BakeModel {
     /* Vapour in a vented oven with fish in it, about a dew point of 20 °C (from memory). */
     private static final double OVEN_VAPOUR_PA = 2300;
 
-    /* Shorter than this the ends of a piece count, and the solve goes in slices, mm. */
-    private static final double SLICED_BELOW_MM = 80;
-    private static final int SLICES = 4;
+    /* Shorter than this the ends of a piece count, and the solve goes in planes along its length too, mm. */
+    private static final double PLANES_BELOW_MM = 80;
 
     private final Piece piece;
     private final Dish dish;
@@ -63,7 +91,7 @@ public final class BakeModel {
     private final Unknowns unknowns;
     private final Fineness fineness;
     private final Layers layers;
-    private final int slices;
+    private final int planes;
     private final double[] startC;
     private final Map<TrayLoad, SectionSolver> solvers;
 
@@ -92,8 +120,8 @@ public final class BakeModel {
         this.fineness = fineness;
         this.solvers = new HashMap<>();
         Outline lying = outline(piece, unknowns.thicknessFactor());
-        this.layers = new Layers(dish, piece.orientation(), lying, fineness.stepM(lying.height()), unknowns);
-        this.slices = piece.lengthMm() < SLICED_BELOW_MM && !dish.wrapped() ? SLICES : 1;
+        this.layers = new Layers(dish, piece.orientation(), lying, fineness, unknowns);
+        this.planes = piece.lengthMm() < PLANES_BELOW_MM && !dish.wrapped() ? fineness.planes : 1;
         this.startC = new double[layers.materials()];
         for (int m = Layers.FIRST; m < startC.length; m++) {
             startC[m] = layers.laid(m).startC();
@@ -110,7 +138,7 @@ public final class BakeModel {
         this.unknowns = unknowns;
         this.fineness = like.fineness;
         this.layers = like.layers;
-        this.slices = like.slices;
+        this.planes = like.planes;
         this.solvers = like.solvers;
         this.startC = like.startC.clone();
         startC[TrayLoad.FLESH] = piece.startTempC() + unknowns.startShiftC();
@@ -203,9 +231,9 @@ public final class BakeModel {
         return solvers.computeIfAbsent(load, s -> {
             SectionBuilder builder = new SectionBuilder(
                     layers.of(s, Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor()),
-                    dish.vessel().ware().wallM(),
+                    new Wall(dish.vessel().ware().wallM(), dish.vessel().ware().conductivityWmK()),
                     piece.lengthMm() / 1000,
-                    slices);
+                    planes);
             Material[] materials = new Material[layers.materials()];
             for (int m = Layers.FIRST; m < materials.length; m++) {
                 materials[m] = layers.material(m);
@@ -213,7 +241,7 @@ public final class BakeModel {
             materials[TrayLoad.FLESH] = FleshMaterial.material(piece.species());
             Ware ware = dish.vessel().ware();
             materials[TrayLoad.TRAY] = Material.constant(ware.conductivityWmK(), ware.heatCapacityJm3K());
-            return new SectionSolver(builder.build(), materials);
+            return new SectionSolver(builder.build(), fineness.toleranceK, materials);
         });
     }
 

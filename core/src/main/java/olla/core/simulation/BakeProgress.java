@@ -11,16 +11,21 @@ import olla.core.oven.Stage;
 /** A dish on its way through a programme: what is on the tray, how warm it is, how long it has been in. Mutable. */
 final class BakeProgress {
 
-    /* How long an unsteady oven is taken for steady. */
-    private static final double UNSTEADY_STRIDE_S = 30;
-    private static final double REST_STRIDE_S = 30;
+    /* An unsteady oven is looked at so often, s, and taken for steady while its air keeps within so much, K, and no longer, s. */
+    private static final double UNSTEADY_LOOK_S = 30;
+    private static final double STEADY_WITHIN_K = 2;
+    private static final double LONGEST_STEADY_S = 300;
 
     /* Once the middle has fallen this far below its peak it will not rise again, K. */
     private static final double PAST_PEAK_K = 1;
 
+    /* What is laid on cold takes heat from the flesh under it at first, which comes back: so long, s. */
+    private static final double SETTLED_S = 300;
+
     private final BakeModel model;
     private TrayLoad load;
     private SectionState state;
+    private double changedS = Double.NEGATIVE_INFINITY;
 
     BakeProgress(BakeModel model, Programme programme) {
         this.model = model;
@@ -28,14 +33,15 @@ final class BakeProgress {
         this.state = model.start(load);
     }
 
-    private BakeProgress(BakeModel model, TrayLoad load, SectionState state) {
+    private BakeProgress(BakeModel model, TrayLoad load, SectionState state, double changedS) {
         this.model = model;
         this.load = load;
         this.state = state;
+        this.changedS = changedS;
     }
 
     BakeProgress copy() {
-        return new BakeProgress(model, load, state.copy());
+        return new BakeProgress(model, load, state.copy(), changedS);
     }
 
     TrayLoad load() {
@@ -69,6 +75,7 @@ final class BakeProgress {
         if (!next.equals(load)) {
             state = model.change(load, state, next);
             load = next;
+            changedS = state.seconds();
         }
     }
 
@@ -92,17 +99,40 @@ final class BakeProgress {
      * @throws java.util.concurrent.CancellationException where the thread is interrupted: nobody waits any more
      */
     void pass(Stage stage, double seconds) {
+        double end = state.seconds() + seconds;
+        while (end - state.seconds() > 1e-9) {
+            stride(stage, end - state.seconds());
+        }
+    }
+
+    /**
+     * As much of a stage as the solver takes in one step.
+     *
+     * @param most no more than this, s
+     * @throws java.util.concurrent.CancellationException where the thread is interrupted: nobody waits any more
+     */
+    void stride(Stage stage, double most) {
         GivenUp.stopIf(Thread.currentThread());
         if (stage instanceof Stage.Rest || !model.unsteady()) {
-            solver().advance(state, around(stage, 0), seconds);
+            solver().step(state, around(stage, 0), most);
             return;
         }
-        double left = seconds;
-        while (left > 1e-9) {
-            double stride = Math.min(left, UNSTEADY_STRIDE_S);
-            solver().advance(state, around(stage, minutes() + stride / 120), stride);
-            left -= stride;
+        double stride = Math.min(most, steadyS(stage));
+        solver().advance(state, around(stage, minutes() + stride / 120), stride);
+    }
+
+    private double steadyS(Stage stage) {
+        double stride = UNSTEADY_LOOK_S;
+        while (stride < LONGEST_STEADY_S && alike(stage, minutes(), minutes() + (stride + UNSTEADY_LOOK_S) / 60)) {
+            stride += UNSTEADY_LOOK_S;
         }
+        return stride;
+    }
+
+    private boolean alike(Stage stage, double minute, double later) {
+        boolean still = !(stage instanceof Stage.Bake bake)
+                || Math.abs(model.airC(bake.tempC(), later) - model.airC(bake.tempC(), minute)) < STEADY_WITHIN_K;
+        return still && model.outside(minute) == model.outside(later);
     }
 
     private Surroundings around(Stage stage, double minute) {
@@ -124,10 +154,9 @@ final class BakeProgress {
             if (left == 0) {
                 change(stage);
             } else if (stage instanceof Stage.Rest) {
-                while (left > 0 && !pastPeak()) {
-                    double stride = Math.min(left, REST_STRIDE_S);
-                    pass(stage, stride);
-                    left -= stride;
+                double end = state.seconds() + left;
+                while (end - state.seconds() > 1e-9 && !pastPeak()) {
+                    stride(stage, end - state.seconds());
                 }
             } else {
                 pass(stage, left);
@@ -136,8 +165,9 @@ final class BakeProgress {
     }
 
     private boolean pastPeak() {
+        boolean settled = state.seconds() > changedS + SETTLED_S;
         boolean flesh = state.coldestC() < state.coldestPeakC() - PAST_PEAK_K;
-        return flesh && (!model.stuffed() || model.insideC(state) < model.insidePeakC(state) - PAST_PEAK_K);
+        return settled && flesh && (!model.stuffed() || model.insideC(state) < model.insidePeakC(state) - PAST_PEAK_K);
     }
 
     /** How long a stage of a closed programme takes, s. */

@@ -2,9 +2,12 @@ package olla.core.simulation;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import olla.core.doneness.Band;
 import olla.core.heat.Outline;
+import olla.core.heat.Place;
 import olla.core.heat.Section;
 import olla.core.heat.SectionSolver;
 import olla.core.heat.SectionState;
@@ -16,15 +19,23 @@ import olla.core.simulation.Frames.LayerDrawing;
 /** Collects one run: the trace, the pictures, and the figures at the pull and at the end. */
 public final class BakeRecorder {
 
-    private static final int MOST_POINTS = 150;
+    private static final int MOST_POINTS = 60;
     private static final int MOST_PICTURES = 36;
     private static final int OUTLINE_POINTS = 28;
+
+    /* The drawing's places are no farther apart than this, m, and no more than so many up. */
+    private static final double DRAWN_M = 0.002;
+    private static final int MOST_ROWS = 22;
+    private static final int LEAST_COLUMNS = 3;
+    private static final int LEAST_ROWS = 4;
+
     private static final double[] STRIDES_S = {5, 10, 15, 20, 30, 60, 120, 180, 300};
 
     private final BakeModel model;
     private final double strideS;
     private final double pictureEveryS;
     private final List<double[]> drawn = new ArrayList<>();
+    private final Map<Section, List<Place>> placesOf = new HashMap<>();
 
     private final List<double[]> points = new ArrayList<>();
     private final List<Double> pictureMinute = new ArrayList<>();
@@ -55,10 +66,10 @@ public final class BakeRecorder {
         double totalS = 60 * (closed.bakeMinutes().orElseThrow() + closed.restMinutes());
         this.strideS = stride(totalS, MOST_POINTS);
         this.pictureEveryS = Math.max(strideS, stride(totalS, MOST_PICTURES));
-        Section section = model.solver(TrayLoad.AT_FIRST).section();
-        this.columns = section.columns();
-        this.rows = section.rows();
         Outline outline = model.outline();
+        double apart = Math.max(DRAWN_M, outline.height() / MOST_ROWS);
+        this.columns = Math.max(LEAST_COLUMNS, (int) Math.round(outline.halfWidth() / apart));
+        this.rows = Math.max(LEAST_ROWS, (int) Math.round(outline.height() / apart));
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
                 drawn.add(new double[] {
@@ -112,7 +123,7 @@ public final class BakeRecorder {
         Section section = progress.solver().section();
         if (model.covered(section)) {
             Outline flesh = model.outline();
-            return progress.solver().cellC(progress.state(), section.cellNear(0, flesh.upper(0)));
+            return progress.solver().celsius(progress.state(), section.place(TrayLoad.FLESH, 0, flesh.upper(0)));
         }
         return progress.solver().topFaceC(progress.state());
     }
@@ -135,7 +146,9 @@ public final class BakeRecorder {
     private void appeared(BakeProgress progress) {
         Section section = progress.solver().section();
         for (int m = 0; m < appearsAt.length; m++) {
-            if (appearsAt[m] < 0 && section.has(m)) {
+            boolean there =
+                    section.has(m) || progress.load().fish() && model.layers().isHollow(m);
+            if (appearsAt[m] < 0 && there) {
                 appearsAt[m] = progress.minutes();
             }
         }
@@ -172,16 +185,14 @@ public final class BakeRecorder {
             return;
         }
         boolean fish = progress.load().fish();
-        Section section = progress.solver().section();
+        List<Place> places = fish ? places(progress.solver().section()) : List.of();
         int[] celsius = new int[drawn.size()];
         int coldest = 0;
         double coldestC = Double.POSITIVE_INFINITY;
         for (int place = 0; place < celsius.length; place++) {
-            double[] at = drawn.get(place);
-            double t =
-                    fish ? progress.solver().cellC(progress.state(), section.cellNear(at[0], at[1])) : model.startC();
+            double t = fish ? progress.solver().celsius(progress.state(), places.get(place)) : model.startC();
             celsius[place] = (int) Math.round(t);
-            if (t < coldestC && isFlesh(at)) {
+            if (t < coldestC && isFlesh(drawn.get(place))) {
                 coldestC = t;
                 coldest = place;
             }
@@ -191,6 +202,25 @@ public final class BakeRecorder {
         double[] at = drawn.get(coldest);
         // Where the inmost column is coldest the coldest point is the mid-plane itself.
         coldestAt.add(new double[] {coldest % columns == 0 ? 0 : at[0] * 1000, at[1] * 1000});
+    }
+
+    private List<Place> places(Section section) {
+        return placesOf.computeIfAbsent(
+                section,
+                s -> drawn.stream()
+                        .map(at -> s.place(TrayLoad.FLESH, at[0], at[1]))
+                        .toList());
+    }
+
+    /* Which part of the flesh is as warm as this or warmer, by the places that are drawn. */
+    private double shareFrom(BakeProgress progress, double celsius) {
+        List<Place> inside = places(progress.solver().section()).stream()
+                .filter(Place::inside)
+                .toList();
+        long warm = inside.stream()
+                .filter(place -> progress.solver().celsius(progress.state(), place) >= celsius)
+                .count();
+        return (double) warm / inside.size();
     }
 
     private boolean isFlesh(double[] at) {
@@ -205,7 +235,7 @@ public final class BakeRecorder {
         pullC = progress.state().coldestC();
         meanAtPullC = progress.solver().meanC(progress.state());
         outerAtPullC = progress.solver().topFaceC(progress.state());
-        dryAtPull = progress.solver().shareFrom(progress.state(), Band.DRY.fromC());
+        dryAtPull = shareFrom(progress, Band.DRY.fromC());
         picture(progress);
     }
 

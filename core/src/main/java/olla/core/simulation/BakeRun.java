@@ -3,23 +3,20 @@ package olla.core.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
-import org.hipparchus.analysis.UnivariateFunction;
-import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /** Runs a model through a programme, and finds the length of its open stages. */
 public final class BakeRun {
 
-    private static final double SNAPSHOT_S = 30;
+    /* Long strides would leave few places to go on from. */
+    private static final double LONGEST_STRIDE_S = 120;
 
     /* Nobody opens a door to the second. */
     private static final double WAIT_STRIDE_S = 6;
 
-    /* The solved minute is right to this, minutes: half a second. */
-    private static final double MINUTE_ACCURACY = 0.008;
-    private static final int MOST_EVALUATIONS = 60;
-    private static final double LIKELY_FROM = 0.65;
+    /* Where it comes out, as a share of when it would without any coast. */
     private static final double LIKELY_BY = 0.92;
     private static final double FIRST_TRY_MINUTES = 8;
 
@@ -117,56 +114,45 @@ public final class BakeRun {
         List<BakeProgress> snapshots = new ArrayList<>();
         double began = at.state().seconds();
         snapshots.add(at.copy());
+        double slope = Double.NaN;
         while (at.marginNow(peakC) < 0) {
             if (at.state().seconds() - began >= open().mostOpenMinutes() * 60) {
                 return OptionalDouble.empty();
             }
-            at.pass(bake, SNAPSHOT_S);
+            double before = at.marginNow(peakC);
+            double since = at.minutes();
+            at.stride(bake, LONGEST_STRIDE_S);
+            slope = (at.marginNow(peakC) - before) / (at.minutes() - since);
             snapshots.add(at.copy());
         }
-        UnivariateFunction margin = minutes -> {
-            int snapshot = Math.min(snapshots.size() - 1, (int) (minutes * 60 / SNAPSHOT_S));
-            BakeProgress tried = snapshots.get(snapshot).copy();
-            double left = began + minutes * 60 - tried.state().seconds();
-            if (left > 0) {
-                tried.pass(bake, left);
-            }
+        DoubleUnaryOperator margin = minutes -> {
+            BakeProgress tried = last(snapshots, began + minutes * 60).copy();
+            tried.pass(bake, began + minutes * 60 - tried.state().seconds());
             tried.finish(after);
             return tried.peakMargin(peakC);
         };
-        // Without any coast the bake ends here; with it, seldom before two thirds of this.
-        double longest = (at.state().seconds() - began) / 60;
-        return solve(margin, LIKELY_FROM * longest, longest);
+        // Without any coast the bake ends here.
+        double longest = Math.max(Programme.LEAST_MINUTES, (at.state().seconds() - began) / 60);
+        return OpenLength.of(margin, LIKELY_BY * longest, slope, longest);
+    }
+
+    /* The last snapshot that is no later; the first where none is. */
+    private static BakeProgress last(List<BakeProgress> snapshots, double seconds) {
+        int at = snapshots.size() - 1;
+        while (at > 0 && snapshots.get(at).state().seconds() > seconds) {
+            at--;
+        }
+        return snapshots.get(at);
     }
 
     private OptionalDouble severalOpen(BakeProgress before, int first, double peakC) {
-        UnivariateFunction margin = minutes -> {
+        DoubleUnaryOperator margin = minutes -> {
             List<Stage> closed = open().closed(minutes).stages();
             BakeProgress tried = before.copy();
             tried.finish(closed.subList(first, closed.size()));
             return tried.peakMargin(peakC);
         };
-        double most = open().mostOpenMinutes();
-        double short_ = 0;
-        double longest = FIRST_TRY_MINUTES;
-        while (margin.value(longest) < 0) {
-            short_ = longest;
-            longest *= 1.6;
-            if (longest > most) {
-                return OptionalDouble.empty();
-            }
-        }
-        return solve(margin, short_, longest);
-    }
-
-    private static OptionalDouble solve(UnivariateFunction margin, double likelyFrom, double longest) {
-        double shortest = likelyFrom > 0 && margin.value(likelyFrom) < 0 ? likelyFrom : 0;
-        if (shortest == 0 && margin.value(0) >= 0) {
-            return OptionalDouble.of(0);
-        }
-        BracketingNthOrderBrentSolver brent = new BracketingNthOrderBrentSolver(MINUTE_ACCURACY, 5);
-        double start = shortest + (longest - shortest) * (LIKELY_BY - LIKELY_FROM) / (1 - LIKELY_FROM);
-        return OptionalDouble.of(brent.solve(MOST_EVALUATIONS, margin, shortest, longest, start));
+        return OpenLength.of(margin, FIRST_TRY_MINUTES, Double.NaN, open().mostOpenMinutes());
     }
 
     /** Runs a closed programme and keeps what the drawing and the ticket need. */

@@ -3,6 +3,7 @@ package olla.core.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import olla.core.dress.Dress;
 import olla.core.fish.Piece;
 import olla.core.oven.OvenEvents;
@@ -16,10 +17,16 @@ import olla.core.oven.Stage;
  */
 public final class BakeSimulation {
 
-    /* No step is longer, minutes. */
-    private static final double STRIDE_MIN = 0.25;
+    /* No step is longer, s. */
+    private static final double LONGEST_STRIDE_S = 60;
 
-    private final BakeProgress progress;
+    private static final Stage.Rest REST = new Stage.Rest(Programme.LONGEST_MINUTES);
+
+    /* It has been gone on to the end of the solver's step that the moment lies in, and before it. */
+    private BakeProgress before;
+    private BakeProgress after;
+    private double now;
+
     private final BakeModel model;
     private final List<Stage> stages;
     private final double[] endsAt;
@@ -59,52 +66,67 @@ public final class BakeSimulation {
             at += BakeProgress.seconds(stages.get(i)) / 60;
             endsAt[i] = at;
         }
-        this.progress = new BakeProgress(model, programme);
+        this.after = new BakeProgress(model, programme);
+        this.before = after.copy();
     }
 
     /** Lets it go on to this minute since it went in; earlier ones change nothing. */
     public void goOn(double minute) {
-        while (minute - progress.minutes() > 1e-6) {
+        now = Math.max(now, minute);
+        while (now - after.minutes() > 1e-6) {
+            before = after.copy();
             if (out) {
-                progress.pass(
-                        new Stage.Rest(Programme.LONGEST_MINUTES),
-                        60 * Math.min(STRIDE_MIN, minute - progress.minutes()));
+                after.stride(REST, LONGEST_STRIDE_S);
                 continue;
             }
-            while (stage < stages.size() - 1 && endsAt[stage] - progress.minutes() < 1e-6) {
+            while (stage < stages.size() - 1 && endsAt[stage] - after.minutes() < 1e-6) {
                 stage++;
                 if (BakeProgress.seconds(stages.get(stage)) == 0) {
-                    progress.change(stages.get(stage));
+                    after.change(stages.get(stage));
+                    before = after.copy();
                 }
             }
-            double until = Math.min(minute, endsAt[stage]);
-            progress.pass(stages.get(stage), 60 * Math.min(STRIDE_MIN, Math.max(1e-6, until - progress.minutes())));
+            double left = 60 * Math.max(1e-6, endsAt[stage] - after.minutes());
+            after.stride(stages.get(stage), Math.min(LONGEST_STRIDE_S, left));
         }
     }
 
     /** It comes out where it has come to, and rests from here on. */
     public void takeOut() {
+        if (!out && now < after.minutes()) {
+            after = before.copy();
+            after.pass(stages.get(stage), 60 * Math.max(1e-6, now - after.minutes()));
+        }
+        before = after.copy();
         out = true;
+    }
+
+    /* What it is now, between the two ends of the solver's step. */
+    private double between(ToDoubleFunction<BakeProgress> what) {
+        double whole = after.minutes() - before.minutes();
+        double part = whole > 0 ? Math.max(0, Math.min(1, (now - before.minutes()) / whole)) : 1;
+        double from = what.applyAsDouble(before);
+        return from + part * (what.applyAsDouble(after) - from);
     }
 
     /** The coldest flesh, °C. */
     public double coldestC() {
-        return progress.coldestC();
+        return between(BakeProgress::coldestC);
     }
 
     /** The warmest that the coldest flesh has been, °C. */
     public double peakC() {
-        return progress.load().fish() ? progress.state().coldestPeakC() : coldestC();
+        return between(at -> at.load().fish() ? at.state().coldestPeakC() : at.coldestC());
     }
 
     /** The flesh's uppermost face, °C: where a tip is that was not pushed in far enough. */
     public double faceC() {
-        return progress.load().fish() ? progress.solver().topFaceC(progress.state()) : coldestC();
+        return between(at -> at.load().fish() ? at.solver().topFaceC(at.state()) : at.coldestC());
     }
 
     /** The oven's air, °C. */
     public double airC() {
-        return model.airC(plannedC(), progress.minutes());
+        return model.airC(plannedC(), now);
     }
 
     private double plannedC() {

@@ -21,15 +21,6 @@ final class Layers {
     private static final double WET_CONTACT_W_M2K = 250;
     private static final double SPREAD_CONTACT_W_M2K = Double.POSITIVE_INFINITY;
 
-    /* Heat goes through damp salt six times as fast as through flesh, so cells two and a half times as wide step as
-     * quickly and are as exact. */
-    private static final double HEAP_STEP = 2.5;
-
-    /* What lies round the fish may be cut more coarsely than it. */
-    private static final double UNDER_STEP = 1.5;
-    private static final double LIQUID_STEP = 2;
-    private static final double LEAST_SPREAD_STEP_M = 0.0025;
-
     private final List<Laid> laid;
     private final List<Outline> outlines = new ArrayList<>();
     private final List<Stuff> stuffs;
@@ -37,16 +28,17 @@ final class Layers {
     private final Outline lying;
     private final Outline flesh;
     private final double stepM;
+    private final BakeModel.Fineness fineness;
 
     /**
      * @param lying the fish's outline on the bare tray
-     * @param stepM wished size of the fish's cells, m
      */
-    Layers(Dish dish, Orientation orientation, Outline lying, double stepM, Unknowns unknowns) {
+    Layers(Dish dish, Orientation orientation, Outline lying, BakeModel.Fineness fineness, Unknowns unknowns) {
         this.laid = dish.layers();
         this.upright = orientation == Orientation.STANDING;
         this.lying = lying;
-        this.stepM = stepM;
+        this.stepM = fineness.stepM(lying);
+        this.fineness = fineness;
         this.flesh = raised(lying, dish.liftMm() / 1000);
         this.stuffs = laid.stream()
                 .map(l -> l instanceof Laid.Heap ? l.stuff().wetter(unknowns.wetnessFactor()) : l.stuff())
@@ -140,6 +132,11 @@ final class Layers {
         return numbers(Laid.Inside.class).findFirst().orElse(TrayLoad.FLESH);
     }
 
+    /** Whether what has a number is the air in an empty belly. */
+    boolean isHollow(int number) {
+        return number >= FIRST && laid(number) instanceof Laid.Inside inside && inside.isHollow();
+    }
+
     /** Whether the layer that has a number lies over the fish's upper side. */
     boolean covers(int number) {
         return laid(number) instanceof Laid.On
@@ -157,24 +154,31 @@ final class Layers {
             onTheFish(layers, load, vesselContactWm2K);
         }
         numbers(Laid.Under.class)
-                .forEach(n -> layers.add(new Layer(n, outline(n), List.of(), UNDER_STEP * stepM, vesselContactWm2K)));
+                .forEach(n -> layers.add(new Layer(n, outline(n), List.of(), underStepM(n), vesselContactWm2K)));
         numbers(Laid.Liquid.class)
-                .forEach(n -> layers.add(new Layer(n, outline(n), inLiquid, LIQUID_STEP * stepM, vesselContactWm2K)));
+                .forEach(n -> layers.add(new Layer(n, outline(n), inLiquid, stepM, vesselContactWm2K)));
         return layers;
+    }
+
+    private double underStepM(int number) {
+        return ((Laid.Under) laid(number)).besideMm() > 0 ? fineness.baseStep() * stepM : stepM;
     }
 
     private void onTheFish(List<Layer> layers, TrayLoad load, double vesselContactWm2K) {
         List<Outline> holes = new ArrayList<>();
         numbers(Laid.Inside.class).forEach(n -> {
-            layers.add(new Layer(n, outline(n), List.of(), UNDER_STEP * stepM, WET_CONTACT_W_M2K));
+            // An empty belly is a hole: what crosses it is no more than air and radiation carry.
+            if (!isHollow(n)) {
+                layers.add(new Layer(n, outline(n), List.of(), stepM, WET_CONTACT_W_M2K));
+            }
             holes.add(outline(n));
         });
         layers.add(new Layer(TrayLoad.FLESH, flesh, holes, stepM, vesselContactWm2K));
         numbers(Laid.Heap.class).forEach(n -> {
             double contact = ((Laid.Heap) laid(n)).contactWm2K();
-            layers.add(new Layer(n, outline(n), List.of(flesh), HEAP_STEP * stepM, contact));
+            layers.add(new Layer(n, outline(n), List.of(flesh), fineness.heapStepM(), contact));
         });
-        double spread = Math.max(stepM, LEAST_SPREAD_STEP_M);
+        double spread = fineness.spreadStepM();
         double contact = WET_CONTACT_W_M2K;
         for (int number : numbers(Laid.Coat.class).toArray()) {
             layers.add(new Layer(number, outline(number), List.of(flesh), spread, contact));

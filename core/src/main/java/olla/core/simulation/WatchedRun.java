@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
 
 /**
  * A run whose coldest point is kept at even strides, and of which other lengths can be tried without going all the way again:
@@ -13,8 +15,8 @@ import olla.core.oven.Stage;
  */
 public final class WatchedRun {
 
-    /* From one state that is kept to go on from to the next, in strides. */
-    private static final int KEPT_EVERY = 4;
+    /* Longer strides would leave too few places to draw a curve through and to go on from, s. */
+    private static final double LONGEST_STRIDE_S = 90;
 
     private final BakeRun run;
     private final List<Stage> rests;
@@ -49,29 +51,39 @@ public final class WatchedRun {
     }
 
     private void go(BakeProgress progress, List<Stage> stages, int lastInOven, double strideMin) {
-        coldestC[0] = progress.coldestC();
-        int strides = 1;
+        double until = (coldestC.length - 1) * strideMin;
+        List<double[]> went = new ArrayList<>();
+        went.add(new double[] {0, progress.coldestC()});
         for (int at = 0; at < stages.size(); at++) {
             Stage stage = stages.get(at);
-            double left = BakeProgress.seconds(stage);
-            if (left == 0) {
+            double end = progress.state().seconds() + BakeProgress.seconds(stage);
+            if (BakeProgress.seconds(stage) == 0) {
                 progress.change(stage);
             }
             if (at == lastInOven && oneBakeIsOpen) {
                 kept.add(progress.copy());
             }
-            while (left > 1e-6 && strides < coldestC.length) {
-                double next = Math.min(
-                        left, 60 * strides * strideMin - progress.state().seconds());
-                progress.pass(stage, next);
-                left -= next;
-                if (progress.state().seconds() >= 60 * strides * strideMin - 1e-6) {
-                    coldestC[strides++] = progress.coldestC();
-                    if (!kept.isEmpty() && strides % KEPT_EVERY == 0) {
-                        kept.add(progress.copy());
-                    }
+            while (end - progress.state().seconds() > 1e-6 && progress.minutes() < until) {
+                progress.stride(
+                        stage, Math.min(LONGEST_STRIDE_S, end - progress.state().seconds()));
+                went.add(new double[] {progress.minutes(), progress.coldestC()});
+                if (!kept.isEmpty()) {
+                    kept.add(progress.copy());
                 }
             }
+        }
+        between(went, strideMin);
+    }
+
+    /* Between the solver's steps the coldest goes as smoothly as it can. */
+    private void between(List<double[]> went, double strideMin) {
+        UnivariateFunction curve = new AkimaSplineInterpolator()
+                .interpolate(
+                        went.stream().mapToDouble(w -> w[0]).toArray(),
+                        went.stream().mapToDouble(w -> w[1]).toArray());
+        double last = went.get(went.size() - 1)[0];
+        for (int i = 0; i < coldestC.length; i++) {
+            coldestC[i] = curve.value(Math.min(last, i * strideMin));
         }
     }
 

@@ -29,7 +29,7 @@ class EnergyBalanceProperties {
             @ForAll @DoubleRange(min = 20, max = 80) double halfWidthMm,
             @ForAll boolean round,
             @ForAll boolean covered,
-            @ForAll @IntRange(min = 1, max = 3) int slices,
+            @ForAll @IntRange(min = 1, max = 3) int planes,
             @ForAll @DoubleRange(min = -25, max = 20) double startC,
             @ForAll @DoubleRange(min = 90, max = 300) double ovenC,
             @ForAll @DoubleRange(min = 5, max = 60) double film,
@@ -40,7 +40,8 @@ class EnergyBalanceProperties {
                 ? new Outline.Ellipse(halfWidth, height)
                 : new Outline.RoundedRectangle(
                         halfWidth, height, Math.min(0.45 * height, 0.9 * halfWidth), Math.min(0.1 * height, 0.005));
-        Section section = new SectionBuilder(outline, Math.max(0.003, height / 12), 0.001, 250, 0.1, slices).build();
+        Layer flesh = Layer.flesh(outline, Math.min(height, 2 * halfWidth) / 7, 250);
+        Section section = new SectionBuilder(List.of(flesh), Wall.sheet(0.001), 0.1, planes).build();
         SectionSolver solver = new SectionSolver(section, FLESH, STEEL);
         SectionState state = solver.start(startC, 22);
         double before = solver.storedJ(state);
@@ -52,7 +53,8 @@ class EnergyBalanceProperties {
         double through = state.arrivedJ() - state.vapourJ();
         assertThat(through).isCloseTo(change, within(0.001 * Math.abs(state.arrivedJ()) + 1e-6));
         assertThat(state.vapourJ()).isGreaterThanOrEqualTo(0);
-        assertThat(state.coldestC()).isBetween(startC - 0.01, ovenC);
+        // Quadratics may swing a little below what they begin with.
+        assertThat(state.coldestC()).isBetween(startC - 0.5, ovenC);
     }
 
     /**
@@ -72,7 +74,7 @@ class EnergyBalanceProperties {
         Outline lying = round
                 ? new Outline.Ellipse(halfWidthMm / 1000, height)
                 : new Outline.RoundedRectangle(halfWidthMm / 1000, height, 0.3 * height, 0.002);
-        double step = Math.max(0.002, height / 10);
+        double step = height / 8;
         boolean bed = bedMm > 5;
         Outline flesh = bed ? new Outline.Raised(lying, bedMm / 1000) : lying;
         List<Layer> bare = new ArrayList<>(List.of(new Layer(Section.FLESH, flesh, List.of(), step, 250)));
@@ -105,7 +107,7 @@ class EnergyBalanceProperties {
         Arrays.fill(materials, Material.constant(0.5, 2.5e6));
         materials[Section.FLESH] = FLESH;
         materials[Section.TRAY] = STEEL;
-        return new SectionSolver(new SectionBuilder(layers, 0.001, 0.12, 1).build(), materials);
+        return new SectionSolver(new SectionBuilder(layers, Wall.sheet(0.001), 0.12, 1).build(), materials);
     }
 
     private static Surroundings everywhere(double celsius) {

@@ -3,6 +3,7 @@ package olla.core.heat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -26,19 +27,19 @@ class FreezingTest {
     }
 
     private static double secondsToFreeze(Section section, double x, double y) {
-        SectionSolver solver = new SectionSolver(section, PLANKS);
-        SectionState state = solver.start(FREEZES_C + RANGE_K);
-        int middle = section.cellNear(x, y);
-        while (solver.cellC(state, middle) > FREEZES_C - RANGE_K / 2) {
-            solver.advance(state, new Surroundings(BLAST, BLAST), 5);
+        SectionSolver solver = new SectionSolver(section, PLANKS, PLANKS);
+        SectionState state = solver.start(FREEZES_C + RANGE_K, FREEZES_C);
+        Place middle = section.place(Section.FLESH, x, y);
+        while (solver.celsius(state, middle) > FREEZES_C - RANGE_K / 2) {
+            solver.advance(state, new Surroundings(BLAST, BLAST), 20);
         }
         return state.seconds();
     }
 
     @Test
     void aSphereFreezesInTheTimeOfTheWorkedExample() {
-        Section sphere = SectionBuilder.turned(new Outline.Ellipse(0.035, 0.07), 0.002, 0, 1)
-                .build();
+        Section sphere =
+                SectionBuilder.turned(new Outline.Ellipse(0.035, 0.07), 0.004).build();
         assertThat(secondsToFreeze(sphere, 0, 0.035)).isCloseTo(0.72 * 3600, within(0.05 * 0.72 * 3600));
     }
 
@@ -46,8 +47,9 @@ class FreezingTest {
     void aSlabFreezesInPlanksTime() {
         double thick = 0.04;
         // The sides are so far away that the middle is frozen before anything of them has come there.
-        Section slab = new SectionBuilder(new Outline.RoundedRectangle(0.1, thick, 0, 0), 0.002, 0, 1, 1, 1).build();
+        Outline slab = new Outline.RoundedRectangle(0.1, thick, 0, 0);
+        Section section = new SectionBuilder(List.of(Layer.flesh(slab, thick / 12, 1)), Wall.NONE, 1, 1).build();
         double planks = LATENT_J_M3 / (FREEZES_C + 40) * (thick / (2 * 50) + thick * thick / (8 * 1.2));
-        assertThat(secondsToFreeze(slab, 0, thick / 2)).isCloseTo(planks, within(0.05 * planks));
+        assertThat(secondsToFreeze(section, 0, thick / 2)).isCloseTo(planks, within(0.05 * planks));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -15,70 +16,91 @@ class SectionBuilderTest {
         return section.fleshVolume() * section.symmetry();
     }
 
+    private static SectionBuilder alone(Outline outline, double stepM, Wall wall, double lengthM, int planes) {
+        return new SectionBuilder(List.of(Layer.flesh(outline, stepM, 250)), wall, lengthM, planes);
+    }
+
+    private static double open(Section section, int material) {
+        double sum = 0;
+        for (int f = 0; f < section.faceNode.length; f++) {
+            sum += section.material[section.faceNode[f]] == material ? section.faceArea[f] : 0;
+        }
+        return sum;
+    }
+
     @ParameterizedTest
-    @ValueSource(doubles = {0.001, 0.002, 0.003, 0.005})
-    void theCellsOfAnEllipseMakeUpItsArea(double step) {
-        Section section = new SectionBuilder(new Outline.Ellipse(0.05, 0.04), step, 0.001, 250, 0.3, 1).build();
+    @ValueSource(doubles = {0.002, 0.004, 0.008})
+    void theElementsOfAnEllipseMakeUpItsArea(double step) {
+        Section section = alone(new Outline.Ellipse(0.05, 0.04), step, Wall.sheet(0.001), 0.3, 1)
+                .build();
         double exact = Math.PI * 0.05 * 0.02 * 0.3;
         assertThat(flesh(section)).isCloseTo(exact, within(0.005 * exact));
     }
 
     @ParameterizedTest
-    @ValueSource(doubles = {0.001, 0.002, 0.004})
-    void theCellsOfATurnedCircleMakeUpTheSphere(double step) {
-        Section section = SectionBuilder.turned(new Outline.Ellipse(0.03, 0.06), step, 0, 1)
-                .build();
+    @ValueSource(doubles = {0.003, 0.005})
+    void theElementsOfATurnedCircleMakeUpTheSphere(double step) {
+        Section section =
+                SectionBuilder.turned(new Outline.Ellipse(0.03, 0.06), step).build();
         double exact = 4.0 / 3 * Math.PI * Math.pow(0.03, 3);
-        assertThat(flesh(section)).isCloseTo(exact, within(0.02 * exact));
+        assertThat(section.fleshVolume()).isCloseTo(exact, within(0.01 * exact));
     }
 
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 5})
-    void slicingTheLengthChangesNoVolume(int slices) {
+    void planesAlongTheLengthChangeNoVolume(int planes) {
         Outline outline = new Outline.RoundedRectangle(0.03, 0.024, 0.01, 0.002);
-        Section section = new SectionBuilder(outline, 0.002, 0.001, 250, 0.06, slices).build();
-        Section whole = new SectionBuilder(outline, 0.002, 0.001, 250, 0.06, 1).build();
+        Section section = alone(outline, 0.003, Wall.sheet(0.001), 0.06, planes).build();
+        Section whole = alone(outline, 0.003, Wall.sheet(0.001), 0.06, 1).build();
         assertThat(flesh(section)).isCloseTo(flesh(whole), within(1e-12));
-        assertThat(section.cells()).isEqualTo(slices * whole.cells());
+        assertThat(section.unknowns()).isEqualTo(planes * whole.unknowns());
     }
 
-    @Test
-    void everyPlaceInsideHasACellAndNoneOutside() {
-        Outline outline = new Outline.Ellipse(0.04, 0.04);
-        Section section = new SectionBuilder(outline, 0.002, 0, 1, 1, 1).build();
-        assertThat(section.cellAt(0, section.rows() / 2)).isNotNegative();
-        assertThat(section.cellAt(section.columns() - 1, section.rows() - 1)).isNegative();
-        assertThat(section.cellNear(0.04, 0.04)).isBetween(0, section.cells() - 1);
+    /** Nodes that lie together are one: otherwise an element would end where it does not. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.001, 0.0025, 0.006})
+    void theOpenFacesOfAnEllipseAreItsGirth(double step) {
+        Section section =
+                alone(new Outline.Ellipse(0.05, 0.04), step, Wall.NONE, 1, 1).build();
+        // By Ramanujan's formula.
+        double girth = Math.PI * (3 * 0.07 - Math.sqrt((3 * 0.05 + 0.02) * (0.05 + 3 * 0.02)));
+        assertThat(open(section, Section.FLESH)).isCloseTo(girth / 2, within(0.002 * girth));
     }
 
     @Test
     void theOpenFacesOfABlockAreItsSides() {
         Outline block = new Outline.RoundedRectangle(0.03, 0.02, 0, 0);
-        Section section = new SectionBuilder(block, 0.002, 0.001, 250, 1, 1).build();
-        double upper = 0;
-        double under = 0;
-        for (int f = 0; f < section.faceArea.length; f++) {
-            if (section.faceMaterial[f] == Section.FLESH) {
-                upper += section.faceArea[f];
-            } else {
-                under += section.faceArea[f];
-            }
-        }
-        assertThat(upper).isCloseTo(0.03 + 0.02, within(1e-9));
-        assertThat(under).isCloseTo(0.03, within(1e-9));
+        Section section = alone(block, 0.002, Wall.sheet(0.001), 1, 1).build();
+        assertThat(open(section, Section.FLESH)).isCloseTo(0.03 + 0.02, within(1e-4));
+        assertThat(open(section, Section.TRAY)).isCloseTo(0.03, within(1e-9));
     }
 
     @Test
     void aRoundPieceTouchesItsTrayInTheMiddleOnly() {
-        Section section = new SectionBuilder(new Outline.Ellipse(0.06, 0.05), 0.002, 0.001, 250, 1, 1).build();
-        double onTray = 0;
-        for (int l = 0; l < section.linkA.length; l++) {
-            if (section.linkContact[l] > 0) {
-                onTray += section.linkArea[l];
-                assertThat(section.linkContact[l]).isGreaterThanOrEqualTo(1 / 250.0 - 1e-12);
+        Section section = alone(new Outline.Ellipse(0.06, 0.05), 0.004, Wall.sheet(0.001), 1, 1)
+                .build();
+        double open = open(section, Section.FLESH);
+        double girth = Math.PI * (3 * 0.085 - Math.sqrt((3 * 0.06 + 0.025) * (0.06 + 3 * 0.025))) / 2;
+        assertThat(girth - open).isBetween(0.01, 0.05);
+    }
+
+    @Test
+    void aPlaceIsWhatTheNodesRoundItAre() {
+        Section section =
+                alone(new Outline.Ellipse(0.04, 0.04), 0.004, Wall.NONE, 1, 1).build();
+        for (double[] at : new double[][] {{0, 0.02}, {0.013, 0.027}, {0.03, 0.011}, {0.0399, 0.02}}) {
+            Place place = section.place(Section.FLESH, at[0], at[1]);
+            double x = 0;
+            double y = 0;
+            for (int i = 0; i < place.nodes.length; i++) {
+                x += place.weights[i] * section.x[place.nodes[i]];
+                y += place.weights[i] * section.y[place.nodes[i]];
             }
+            assertThat(place.inside()).isTrue();
+            assertThat(x).isCloseTo(at[0], within(1e-9));
+            assertThat(y).isCloseTo(at[1], within(1e-9));
         }
-        assertThat(onTray).isBetween(0.01, 0.05);
+        assertThat(section.place(Section.FLESH, 0.04, 0.04).inside()).isFalse();
     }
 
     @Test

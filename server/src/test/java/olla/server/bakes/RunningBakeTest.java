@@ -178,7 +178,7 @@ class RunningBakeTest {
         bakes.putIn(new PutIn(late, "Four", 1, Hakes.hake("\"kind\":\"OPEN_TRAY\"", ",\"pieces\":4"), since));
         BakeView shut = bakes.one(late);
         BakeView some = bakes.tap(
-                late, number(TapKind.SOME_OUT, 2, since.plusSeconds(Math.round(60 * (shut.enoughFromMin() + 0.3)))));
+                late, number(TapKind.SOME_OUT, 2, since.plusSeconds(Math.round(60 * (shut.enoughFromMin() + 0.5)))));
         assertThat(some.apart().get(0).moments().get(0).phase()).isEqualTo(Phase.REST);
         assertThat(some.window().likelyMin()).isGreaterThan(shut.window().likelyMin());
         assertThatThrownBy(() -> bakes.tap(late, number(TapKind.SOME_OUT, 2, Instant.now())))

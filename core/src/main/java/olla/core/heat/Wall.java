@@ -6,13 +6,13 @@ package olla.core.heat;
  * @param thicknessM how thick, m; 0 where there is none
  * @param conductivityWmK across it, W/mK; infinite where it resists too little to count
  */
-record Wall(double thicknessM, double conductivityWmK) {
+public record Wall(double thicknessM, double conductivityWmK) {
 
     /** Nothing: the underside meets the oven. */
-    static final Wall NONE = new Wall(0, Double.POSITIVE_INFINITY);
+    public static final Wall NONE = new Wall(0, Double.POSITIVE_INFINITY);
 
     /** A sheet that is all at one temperature across, so thick in m. */
-    static Wall sheet(double thicknessM) {
+    public static Wall sheet(double thicknessM) {
         return new Wall(thicknessM, Double.POSITIVE_INFINITY);
     }
 

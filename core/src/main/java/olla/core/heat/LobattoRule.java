@@ -13,6 +13,9 @@ final class LobattoRule {
     private final double[] weights;
     private final double[][] derivative;
 
+    /* One over the product of each point's distances from the others. */
+    private final double[] apart;
+
     /** @param order of the polynomials, 1 or more: there is one point more */
     LobattoRule(int order) {
         int count = order + 1;
@@ -22,6 +25,14 @@ final class LobattoRule {
             points[i] = i == 0 || i == order ? Math.signum(i - 0.5) : inner(order, -Math.cos(Math.PI * i / order));
             double legendre = legendre(order, points[i])[0];
             weights[i] = 2 / (order * (order + 1.0) * legendre * legendre);
+        }
+        apart = new double[count];
+        for (int i = 0; i < count; i++) {
+            double product = 1;
+            for (int j = 0; j < count; j++) {
+                product *= j == i ? 1 : points[i] - points[j];
+            }
+            apart[i] = 1 / product;
         }
         derivative = new double[count][count];
         for (int i = 0; i < count; i++) {
@@ -82,12 +93,11 @@ final class LobattoRule {
     double[] basis(double x) {
         double[] worth = new double[points.length];
         for (int i = 0; i < worth.length; i++) {
-            worth[i] = 1;
-            for (int j = 0; j < worth.length; j++) {
-                if (j != i) {
-                    worth[i] *= (x - points[j]) / (points[i] - points[j]);
-                }
+            double product = apart[i];
+            for (int j = 0; j < points.length; j++) {
+                product *= j == i ? 1 : x - points[j];
             }
+            worth[i] = product;
         }
         return worth;
     }

@@ -12,6 +12,7 @@ final class LayerMesher {
      * little more than the piece is thick. */
     private static final double LONGER_ALONG = 1.5;
     private static final double LONGER_UP = 1.6;
+    private static final double BOX_LONGER = 3;
     private static final int MOST_EVEN = 4;
     private static final double GROWTH = 1.5;
     private static final double LONGEST = 1.2;
@@ -45,7 +46,7 @@ final class LayerMesher {
 
     /* What lies round and on another is divided as that is: the fish first, else whatever is whole. */
     private static boolean divides(Layer layer) {
-        return layer.material() == ElementSection.FLESH;
+        return layer.material() == Section.FLESH;
     }
 
     private void divide(Layer layer) {
@@ -84,7 +85,7 @@ final class LayerMesher {
         if (outline instanceof Outline.Over) {
             strip(layer);
         } else if (layer.holes().isEmpty()) {
-            if (layer.material() != ElementSection.FLESH && square(outline)) {
+            if (layer.material() != Section.FLESH && square(outline)) {
                 box(layer, 0, outline.halfWidth(), outline.base(), outline.upper(0));
             } else {
                 builder.solid(layer.material(), new Rim(outline), along, up, deep);
@@ -126,7 +127,7 @@ final class LayerMesher {
         if (right - left < LEAST_WEDGE_M || top - bottom < LEAST_WEDGE_M) {
             return;
         }
-        int across = Math.max(1, (int) Math.round((right - left) / (LONGER_ALONG * order * layer.stepM())));
+        int across = Math.max(1, (int) Math.round((right - left) / (BOX_LONGER * order * layer.stepM())));
         builder.box(layer.material(), left, right, bottom, top, across, rows(layer, top - bottom));
     }
 
@@ -138,7 +139,7 @@ final class LayerMesher {
         double width = layer.outline().halfWidth();
         double depth = layer.outline().upper(0);
         Optional<Outline> fish = layers.stream()
-                .filter(l -> l.material() == ElementSection.FLESH)
+                .filter(l -> l.material() == Section.FLESH)
                 .map(Layer::outline)
                 .filter(o -> o.base() < depth - LEAST_WEDGE_M)
                 .findFirst();

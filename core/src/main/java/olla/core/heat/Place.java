@@ -1,7 +1,7 @@
 package olla.core.heat;
 
 /** A point of a section as the nodes round it see it: what they hold, weighted, is what is there. Immutable. */
-final class Place {
+public final class Place {
 
     private static final int ROUNDS = 12;
     private static final double INSIDE = 1 + 1e-6;
@@ -20,11 +20,25 @@ final class Place {
     }
 
     /** Whether the point lies in the material and not beside it. */
-    boolean inside() {
+    public boolean inside() {
         return inside;
     }
 
-    static Place of(ElementSection section, int material, double x, double y) {
+    /** What is there of a quantity by node, no more and no less than the nodes round it have. */
+    double within(double[] quantity, int from) {
+        double sum = 0;
+        double least = Double.POSITIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < nodes.length; i++) {
+            double has = quantity[from + nodes[i]];
+            sum += weights[i] * has;
+            least = Math.min(least, has);
+            most = Math.max(most, has);
+        }
+        return Math.max(least, Math.min(most, sum));
+    }
+
+    static Place of(Section section, int material, double x, double y) {
         int n = section.rule.count();
         int per = n * n;
         for (int e = 0; e < section.elements; e++) {
@@ -46,7 +60,7 @@ final class Place {
         return new Place(new int[] {nearest(section, material, x, y)}, new double[] {1}, false);
     }
 
-    private static int nearest(ElementSection section, int material, double x, double y) {
+    private static int nearest(Section section, int material, double x, double y) {
         int best = -1;
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < section.nodes; i++) {
@@ -61,7 +75,7 @@ final class Place {
         return best;
     }
 
-    private static boolean near(ElementSection section, int element, double x, double y) {
+    private static boolean near(Section section, int element, double x, double y) {
         int per = section.rule.count() * section.rule.count();
         double left = Double.POSITIVE_INFINITY;
         double right = Double.NEGATIVE_INFINITY;
@@ -81,7 +95,7 @@ final class Place {
 
     /* Newton's method for where in an element a point is, -1 to 1 in each of its directions where it is inside; and how far off that was
      * one round before, m. */
-    private static double[] local(ElementSection section, int element, double x, double y) {
+    private static double[] local(Section section, int element, double x, double y) {
         int n = section.rule.count();
         int per = n * n;
         double u = 0;

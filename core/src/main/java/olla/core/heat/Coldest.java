@@ -1,25 +1,40 @@
 package olla.core.heat;
 
+import java.util.stream.IntStream;
+
 /**
  * The coldest of a material between its nodes: from the coldest node down along both of its elements' directions as their polynomials
  * go. One for each solver.
  */
 final class Coldest {
 
-    private final ElementSection section;
+    private final Section section;
+    private final int[][] nodesOf;
     private final double[] line;
 
-    Coldest(ElementSection section) {
+    Coldest(Section section) {
         this.section = section;
         this.line = new double[section.rule.count()];
+        this.nodesOf = new int[section.materials()][];
+        for (int m = 0; m < nodesOf.length; m++) {
+            int material = m;
+            nodesOf[m] = IntStream.range(0, section.unknowns())
+                    .filter(i -> section.material[i % section.nodes] == material)
+                    .toArray();
+        }
     }
 
-    /** The coldest node of a material. */
+    /** The nodes of a material, in all planes. */
+    int[] nodes(int material) {
+        return nodesOf[material];
+    }
+
+    /** The coldest node of a material that is there. */
     int node(double[] celsius, int material) {
-        int best = -1;
-        int nodes = section.nodes;
-        for (int i = 0; i < celsius.length; i++) {
-            if (section.material[i % nodes] == material && (best < 0 || celsius[i] < celsius[best])) {
+        int[] nodes = nodesOf[material];
+        int best = nodes[0];
+        for (int i : nodes) {
+            if (celsius[i] < celsius[best]) {
                 best = i;
             }
         }

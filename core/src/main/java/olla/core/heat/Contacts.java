@@ -2,12 +2,10 @@ package olla.core.heat;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import olla.core.heat.Mesh.Edge;
 
 /**
@@ -29,7 +27,19 @@ final class Contacts {
     /* What is nearer touches, m. */
     private static final double TOUCHES_M = 2e-4;
     private static final double FACES_M = 1e-6;
+    private static final double FOUND_M = 1e-10;
+    private static final int ROUNDS = 60;
     private static final int PIECES = 8;
+
+    /* An edge lies on what is below where it looks down at least this steeply (cosine with the vertical). */
+    private static final double STEEP = 0.3;
+
+    /* Beyond this gap the underside meets the oven's air and not what is below, m. */
+    private static final double MOST_GAP_M = 0.006;
+
+    /* Still air near 100 °C conducts 0.031 W/mK; across it the tray radiates some 10 W/m²K (from memory). */
+    static final double AIR_W_MK = 0.031;
+    static final double RADIATION_W_M2K = 10;
 
     /* What touches without any resistance is taken to conduct so, W/m²K: as a fortieth of a millimetre of flesh does. */
     private static final double BEST_CONTACT_W_M2K = 2e4;
@@ -39,8 +49,9 @@ final class Contacts {
     private final Map<Integer, Integer> rank = new HashMap<>();
     private final WallColumns wall;
     private final boolean[] faced;
+    private final Drawn[] drawn;
     private final List<Spring> springs = new ArrayList<>();
-    private final Map<Integer, double[]> open = new TreeMap<>();
+    private final Map<Integer, double[]> open = new java.util.TreeMap<>();
 
     /**
      * @param layers in the order in which they are named
@@ -62,6 +73,7 @@ final class Contacts {
                 }
             }
         }
+        this.drawn = mesh.edges.stream().map(Drawn::new).toArray(Drawn[]::new);
         for (int a = 0; a < faced.length; a++) {
             if (!faced[a]) {
                 look(mesh.edges.get(a));
@@ -136,6 +148,40 @@ final class Contacts {
         }
     }
 
+    /** An edge in straight pieces, and the box it lies in. */
+    private final class Drawn {
+        private final double[] x = new double[PIECES + 1];
+        private final double[] y = new double[PIECES + 1];
+        private final double left;
+        private final double right;
+        private final double bottom;
+        private final double top;
+
+        Drawn(Edge edge) {
+            for (int p = 0; p <= PIECES; p++) {
+                double[] basis = mesh.rule.basis(-1 + 2.0 * p / PIECES);
+                for (int i = 0; i < basis.length; i++) {
+                    x[p] += basis[i] * mesh.x[edge.node()[i]];
+                    y[p] += basis[i] * mesh.y[edge.node()[i]];
+                }
+            }
+            double minX = Arrays.stream(x).min().orElseThrow();
+            double maxX = Arrays.stream(x).max().orElseThrow();
+            double minY = Arrays.stream(y).min().orElseThrow();
+            double maxY = Arrays.stream(y).max().orElseThrow();
+            // Between the pieces' ends a curved edge is a little outside their box.
+            double slack = TOUCHES_M + 0.1 * (maxX - minX + maxY - minY);
+            left = minX - slack;
+            right = maxX + slack;
+            bottom = minY - slack;
+            top = maxY + slack;
+        }
+
+        boolean far(Spot spot) {
+            return spot.x < left || spot.x > right || spot.y < bottom || spot.y > top;
+        }
+    }
+
     private void look(Edge edge) {
         int looks = LOOKS.count();
         boolean[] meetsAir = new boolean[looks];
@@ -188,12 +234,12 @@ final class Contacts {
             return true;
         }
         if (inHole(spot)) {
-            if (spot.outY > SectionBuilder.LOOKS_DOWN) {
+            if (spot.outY > STEEP) {
                 opposite(spot).ifPresent(there -> join(spot, there, bit / gap(there.y - spot.y)));
             }
             return true;
         }
-        if (-spot.outY > SectionBuilder.LOOKS_DOWN) {
+        if (-spot.outY > STEEP) {
             double contact =
                     Math.min(BEST_CONTACT_W_M2K, byMaterial.get(material).contactWm2K());
             Optional<Spot> below = across(spot, -1);
@@ -201,13 +247,13 @@ final class Contacts {
                 join(spot, below.get(), bit / (1 / contact + gap(spot.y - below.get().y)));
                 return true;
             }
-            if (wall.there() && spot.y < SectionBuilder.MOST_GAP_M) {
+            if (wall.there() && spot.y < MOST_GAP_M) {
                 double conductance = bit / (1 / contact + gap(spot.y));
                 springs.add(wall.join(spot.edge.node(), spot.basis, spot.x, conductance));
                 return true;
             }
         }
-        return spot.outY > SectionBuilder.LOOKS_DOWN && across(spot, 1).isPresent();
+        return spot.outY > STEEP && across(spot, 1).isPresent();
     }
 
     /* Whether nothing but air is outside, in a hole of the layer itself. */
@@ -225,8 +271,8 @@ final class Contacts {
         return mesh.edges.stream()
                 .filter(edge -> edge.material() == spot.edge.material())
                 .flatMap(edge -> over(edge, spot.x).stream())
-                .filter(there -> -there.outY > SectionBuilder.LOOKS_DOWN && there.y > spot.y)
-                .min(Comparator.comparingDouble(there -> there.y));
+                .filter(there -> -there.outY > STEEP && there.y > spot.y)
+                .min(java.util.Comparator.comparingDouble(there -> there.y));
     }
 
     /* The place of an edge that is at x. */
@@ -236,12 +282,12 @@ final class Contacts {
         if (x < Math.min(first, last) - FACES_M || x > Math.max(first, last) + FACES_M || first == last) {
             return Optional.empty();
         }
-        return Optional.of(at(edge, x, first < last));
+        return Optional.of(at(edge, x, first, last));
     }
 
     /* What air and radiation across a gap resist, m²K/W. */
     private static double gap(double metres) {
-        return metres > 1e-9 ? 1 / (SectionBuilder.AIR_W_MK / metres + SectionBuilder.RADIATION_W_M2K) : 0;
+        return metres > 1e-9 ? 1 / (AIR_W_MK / metres + RADIATION_W_M2K) : 0;
     }
 
     private void join(Spot a, Spot b, double conductance) {
@@ -261,11 +307,10 @@ final class Contacts {
         double nearest = TOUCHES_M;
         for (int e = 0; e < faced.length; e++) {
             Edge edge = mesh.edges.get(e);
-            if (faced[e] || edge.material() == spot.edge.material() || far(edge, spot)) {
+            if (faced[e] || edge.material() == spot.edge.material() || drawn[e].far(spot)) {
                 continue;
             }
-            double at = nearestOn(edge, spot.x, spot.y);
-            Spot there = new Spot(edge, at);
+            Spot there = new Spot(edge, nearestOn(drawn[e], spot.x, spot.y));
             double distance = Math.hypot(there.x - spot.x, there.y - spot.y);
             if (distance < nearest) {
                 nearest = distance;
@@ -275,34 +320,11 @@ final class Contacts {
         return Optional.ofNullable(best);
     }
 
-    private boolean far(Edge edge, Spot spot) {
-        double left = Double.POSITIVE_INFINITY;
-        double right = Double.NEGATIVE_INFINITY;
-        double bottom = left;
-        double top = right;
-        for (int i : edge.node()) {
-            left = Math.min(left, mesh.x[i]);
-            right = Math.max(right, mesh.x[i]);
-            bottom = Math.min(bottom, mesh.y[i]);
-            top = Math.max(top, mesh.y[i]);
-        }
-        // Between its nodes a curved edge is a little outside their box.
-        double slack = TOUCHES_M + 0.1 * (right - left + top - bottom);
-        return spot.x < left - slack || spot.x > right + slack || spot.y < bottom - slack || spot.y > top + slack;
-    }
-
-    private double nearestOn(Edge edge, double x, double y) {
+    private double nearestOn(Drawn edge, double x, double y) {
         double best = 0;
         double nearest = Double.POSITIVE_INFINITY;
-        double[] fromX = new double[PIECES + 1];
-        double[] fromY = new double[PIECES + 1];
-        for (int p = 0; p <= PIECES; p++) {
-            double[] basis = mesh.rule.basis(-1 + 2.0 * p / PIECES);
-            for (int i = 0; i < basis.length; i++) {
-                fromX[p] += basis[i] * mesh.x[edge.node()[i]];
-                fromY[p] += basis[i] * mesh.y[edge.node()[i]];
-            }
-        }
+        double[] fromX = edge.x;
+        double[] fromY = edge.y;
         for (int p = 0; p < PIECES; p++) {
             double alongX = fromX[p + 1] - fromX[p];
             double alongY = fromY[p + 1] - fromY[p];
@@ -320,7 +342,7 @@ final class Contacts {
     /* The place on another layer's edge straight below or above (-1, 1), where there is one no farther than a gap may be. */
     private Optional<Spot> across(Spot spot, int upwards) {
         Spot best = null;
-        double nearest = SectionBuilder.MOST_GAP_M;
+        double nearest = MOST_GAP_M;
         for (Edge edge : mesh.edges) {
             if (edge.material() == spot.edge.material()) {
                 continue;
@@ -330,7 +352,7 @@ final class Contacts {
                 continue;
             }
             double distance = upwards * (there.y - spot.y);
-            if (-upwards * there.outY > SectionBuilder.LOOKS_DOWN && distance > -TOUCHES_M && distance < nearest) {
+            if (-upwards * there.outY > STEEP && distance > -TOUCHES_M && distance < nearest) {
                 nearest = distance;
                 best = there;
             }
@@ -338,23 +360,36 @@ final class Contacts {
         return Optional.ofNullable(best);
     }
 
-    /* Halves an edge until it is at x. */
-    private Spot at(Edge edge, double x, boolean rises) {
+    /* The place of an edge at x, by regula falsi, halving what it gives to an end that stays (the Illinois rule, from memory). */
+    private Spot at(Edge edge, double x, double first, double last) {
         double low = -1;
         double high = 1;
-        for (int i = 0; i < 40; i++) {
-            double middle = (low + high) / 2;
-            double[] basis = mesh.rule.basis(middle);
-            double there = 0;
+        double before = first - x;
+        double beyond = last - x;
+        double at = 0;
+        int stays = 0;
+        for (int i = 0; i < ROUNDS; i++) {
+            at = (low * beyond - high * before) / (beyond - before);
+            double off = -x;
+            double[] basis = mesh.rule.basis(at);
             for (int k = 0; k < basis.length; k++) {
-                there += basis[k] * mesh.x[edge.node()[k]];
+                off += basis[k] * mesh.x[edge.node()[k]];
             }
-            if (there < x == rises) {
-                low = middle;
+            if (Math.abs(off) < FOUND_M) {
+                break;
+            }
+            if (off * before > 0) {
+                low = at;
+                before = off;
+                beyond *= stays == 1 ? 0.5 : 1;
+                stays = 1;
             } else {
-                high = middle;
+                high = at;
+                beyond = off;
+                before *= stays == -1 ? 0.5 : 1;
+                stays = -1;
             }
         }
-        return new Spot(edge, (low + high) / 2);
+        return new Spot(edge, Math.max(-1, Math.min(1, at)));
     }
 }

@@ -1,7 +1,6 @@
 package olla.core.heat;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import olla.core.heat.Contacts.Opening;
 import olla.core.heat.Contacts.Spring;
@@ -89,7 +88,7 @@ final class WallColumns {
     List<Opening> openings() {
         List<Opening> openings = new ArrayList<>();
         for (int column = 0; column < columns; column++) {
-            openings.add(new Opening(first + column * across(), ElementSection.TRAY, columnM(column), 0));
+            openings.add(new Opening(first + column * across(), Section.TRAY, columnM(column), 0));
         }
         return openings;
     }
@@ -99,8 +98,8 @@ final class WallColumns {
         double at = Math.max(0, Math.min(1, x / width)) * (columns - 1);
         int left = Math.min(columns - 2, (int) at);
         int count = nodes.length;
-        int[] all = Arrays.copyOf(nodes, count + 2);
-        double[] weights = Arrays.copyOf(basis, count + 2);
+        int[] all = java.util.Arrays.copyOf(nodes, count + 2);
+        double[] weights = java.util.Arrays.copyOf(basis, count + 2);
         for (int side = 0; side < 2; side++) {
             all[count + side] = first + (left + side) * across() + across() - 1;
             weights[count + side] = side == 0 ? at - left - 1 : left - at;
