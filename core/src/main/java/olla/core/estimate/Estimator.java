@@ -82,7 +82,7 @@ public final class Estimator {
                     .throwIfAny();
         }
         Programme closed = programme.open() ? run.closed(solved.getAsDouble()) : programme;
-        BakeRecorder went = run.run(closed);
+        BakeRecorder went = run.drawn(closed);
         Optional<CheckWindow> window = Optional.empty();
         List<Doubt> doubts = List.of();
         if (solved.isPresent()) {
@@ -242,7 +242,11 @@ public final class Estimator {
         BakeModel model = new BakeModel(piece, dress, oven, Unknowns.NONE, BakeModel.Fineness.COARSE);
         // A shorter grill makes for a longer bake, which browns some of it already: twice round settles it.
         for (int round = 0; usual.grills() && round < GRILL_ROUNDS; round++) {
-            usual = usual.grilled(grillMinutes(new BakeRun(model, usual), target));
+            Programme grilled = usual.grilled(grillMinutes(new BakeRun(model, usual), target));
+            if (grilled.equals(usual)) {
+                return usual;
+            }
+            usual = grilled;
         }
         return usual;
     }

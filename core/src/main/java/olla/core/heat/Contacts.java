@@ -22,7 +22,7 @@ final class Contacts {
     record Opening(int node, int material, double area, double up) {}
 
     /* An edge is looked at in so many places. */
-    private static final LobattoRule LOOKS = new LobattoRule(40);
+    private static final LobattoRule LOOKS = new LobattoRule(24);
 
     /* What is nearer touches, m. */
     private static final double TOUCHES_M = 2e-4;

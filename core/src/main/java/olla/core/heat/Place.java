@@ -8,6 +8,7 @@ public final class Place {
 
     /* A place that is not found as exactly as this lies in another element, m. */
     private static final double FOUND_M = 1e-6;
+    private static final double EXACT_M = 1e-9;
 
     final int[] nodes;
     final double[] weights;
@@ -101,7 +102,7 @@ public final class Place {
         double u = 0;
         double v = 0;
         double off = Double.POSITIVE_INFINITY;
-        for (int round = 0; round < ROUNDS; round++) {
+        for (int round = 0; round < ROUNDS && off > EXACT_M; round++) {
             double[] across = section.rule.basis(u);
             double[] over = section.rule.basis(v);
             double[] acrossSlope = section.rule.slopes(u);

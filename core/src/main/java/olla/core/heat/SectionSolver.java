@@ -1,6 +1,8 @@
 package olla.core.heat;
 
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.stream.IntStream;
 import olla.core.units.Temperature;
 
@@ -71,7 +73,11 @@ public final class SectionSolver {
     /* A node that boils is taken to warm by so much until it is dry, K. */
     private static final double BOILS_OVER_K = 0.2;
 
+    /** A material of another section, turned over about a height where that is not 0. */
+    private record Lying(Section section, int material, double about) {}
+
     private final Section section;
+    private final Map<Lying, Place[]> lying = new HashMap<>();
     private final Material[] materials;
     private final double toleranceK;
     private final int planes;
@@ -244,7 +250,7 @@ public final class SectionSolver {
      * @param startC temperature of each material by number, °C
      */
     public SectionState start(double... startC) {
-        SectionState state = new SectionState(all, Math.max(section.materials(), materials.length));
+        SectionState state = blank();
         for (int i = 0; i < all; i++) {
             int m = section.material[i % nodes];
             state.enthalpy[i] = materialOf[i].enthalpyJm3(startC[m]);
@@ -301,16 +307,54 @@ public final class SectionSolver {
 
     /* Each node takes what was held where it lies, and no more or less than the nodes round that place. */
     private void takeOver(SectionSolver other, SectionState before, SectionState state, int m, double about) {
+        Place[] places = lying.computeIfAbsent(new Lying(other.section, m, about), this::places);
         for (int i = 0; i < nodes; i++) {
-            if (section.material[i] != m) {
+            if (places[i] == null) {
                 continue;
             }
-            double y = about == 0 ? section.y[i] : about - section.y[i];
-            Place there = other.section.place(m, section.x[i], y);
             for (int p = 0; p < planes; p++) {
-                state.enthalpy[p * nodes + i] = there.within(before.enthalpy, p * other.nodes);
-                state.waterKgM3[p * nodes + i] = there.within(before.waterKgM3, p * other.nodes);
+                state.enthalpy[p * nodes + i] = places[i].within(before.enthalpy, p * other.nodes);
+                state.waterKgM3[p * nodes + i] = places[i].within(before.waterKgM3, p * other.nodes);
             }
+        }
+    }
+
+    /* Where in the other section each node of a material lies; the same for all states. */
+    private Place[] places(Lying in) {
+        Place[] places = new Place[nodes];
+        for (int i = 0; i < nodes; i++) {
+            if (section.material[i] == in.material) {
+                double y = in.about == 0 ? section.y[i] : in.about - section.y[i];
+                places[i] = in.section.place(in.material, section.x[i], y);
+            }
+        }
+        return places;
+    }
+
+    /** A state with nothing in it yet. */
+    SectionState blank() {
+        return new SectionState(all, Math.max(section.materials(), materials.length));
+    }
+
+    /** Whether a node holds water that can boil off. */
+    boolean boils(int node) {
+        return boilingJm3[node] < Double.POSITIVE_INFINITY;
+    }
+
+    /** What each node takes in, W/m³, as it is and where it is. */
+    void gains(SectionState state, Surroundings around, double[] into) {
+        meeting(around);
+        begin(state);
+        for (int i = 0; i < all; i++) {
+            bend[i] = 0;
+            if (varies[i]) {
+                conductivity[i] = 1 / materialOf[i].resistivity(state.enthalpy[i], state.waterKgM3[i]);
+            }
+        }
+        conductance();
+        flowAtStart(state);
+        for (int i = 0; i < all; i++) {
+            into[i] = atStart[i] / volume[i];
         }
     }
 
@@ -329,9 +373,7 @@ public final class SectionSolver {
      * @param most the longest that it may be, s
      */
     public void step(SectionState state, Surroundings around, double most) {
-        for (int f = 0; f < faces; f++) {
-            face[f] = around.of(section.material[faceNode[f] % nodes]);
-        }
+        meeting(around);
         if (state.met == null || around.unlike(state.met)) {
             state.nextStepS = Math.min(state.nextStepS, FIRST_STEP_S);
             Arrays.fill(state.rate, 0);
@@ -372,6 +414,12 @@ public final class SectionSolver {
             state.nextStepS = h < most ? h * factor : Math.max(state.nextStepS, h * factor);
             steps++;
             return;
+        }
+    }
+
+    private void meeting(Surroundings around) {
+        for (int f = 0; f < faces; f++) {
+            face[f] = around.of(section.material[faceNode[f] % nodes]);
         }
     }
 
@@ -855,7 +903,8 @@ public final class SectionSolver {
         return coldest.about(then, coldest.node(then, m));
     }
 
-    private void temperatures(SectionState state) {
+    /** Temperatures from what is held. */
+    void temperatures(SectionState state) {
         for (int i = 0; i < all; i++) {
             state.celsius[i] = celsius(i, state.enthalpy[i], state.waterKgM3[i]);
         }

@@ -2,6 +2,7 @@ package olla.core.simulation;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import olla.core.dish.Dish;
 import olla.core.dish.Ware;
 import olla.core.dress.Dress;
@@ -93,7 +94,11 @@ public final class BakeModel {
     private final Layers layers;
     private final int planes;
     private final double[] startC;
+    private final Map<SectionKey, Section> sections;
     private final Map<TrayLoad, SectionSolver> solvers;
+
+    /** What a section is made for: everything else of a dish is the same. */
+    private record SectionKey(double thicknessFactor, double contactFactor, TrayLoad load) {}
 
     /** A dish in an oven that does as it is told. */
     public BakeModel(Piece piece, Dress dress, OvenModel oven, Unknowns unknowns, Fineness fineness) {
@@ -112,6 +117,18 @@ public final class BakeModel {
      * @param events what happens to the oven meanwhile
      */
     public BakeModel(Piece piece, Dish dish, OvenModel oven, OvenEvents events, Unknowns unknowns, Fineness fineness) {
+        this(piece, dish, oven, events, unknowns, fineness, new ConcurrentHashMap<>());
+    }
+
+    private BakeModel(
+            Piece piece,
+            Dish dish,
+            OvenModel oven,
+            OvenEvents events,
+            Unknowns unknowns,
+            Fineness fineness,
+            Map<SectionKey, Section> sections) {
+        this.sections = sections;
         this.events = events;
         this.piece = piece;
         this.dish = dish;
@@ -139,6 +156,7 @@ public final class BakeModel {
         this.fineness = like.fineness;
         this.layers = like.layers;
         this.planes = like.planes;
+        this.sections = like.sections;
         this.solvers = like.solvers;
         this.startC = like.startC.clone();
         startC[TrayLoad.FLESH] = piece.startTempC() + unknowns.startShiftC();
@@ -146,7 +164,7 @@ public final class BakeModel {
 
     /** The same dish with other things off. */
     public BakeModel under(Unknowns other) {
-        return new BakeModel(piece, dish, oven, events, other, fineness);
+        return new BakeModel(piece, dish, oven, events, other, fineness, sections);
     }
 
     /**
@@ -229,20 +247,28 @@ public final class BakeModel {
     /** The solver for what is on the tray. */
     SectionSolver solver(TrayLoad load) {
         return solvers.computeIfAbsent(load, s -> {
-            SectionBuilder builder = new SectionBuilder(
-                    layers.of(s, Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor()),
-                    new Wall(dish.vessel().ware().wallM(), dish.vessel().ware().conductivityWmK()),
-                    piece.lengthMm() / 1000,
-                    planes);
+            Ware ware = dish.vessel().ware();
+            Section section = sections.computeIfAbsent(
+                    new SectionKey(unknowns.thicknessFactor(), unknowns.contactFactor(), s), key -> section(s));
             Material[] materials = new Material[layers.materials()];
             for (int m = Layers.FIRST; m < materials.length; m++) {
                 materials[m] = layers.material(m);
             }
             materials[TrayLoad.FLESH] = FleshMaterial.material(piece.species());
-            Ware ware = dish.vessel().ware();
             materials[TrayLoad.TRAY] = Material.constant(ware.conductivityWmK(), ware.heatCapacityJm3K());
-            return new SectionSolver(builder.build(), fineness.toleranceK, materials);
+            return new SectionSolver(section, fineness.toleranceK, materials);
         });
+    }
+
+    private Section section(TrayLoad load) {
+        return new SectionBuilder(
+                        layers.of(load, Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor()),
+                        new Wall(
+                                dish.vessel().ware().wallM(),
+                                dish.vessel().ware().conductivityWmK()),
+                        piece.lengthMm() / 1000,
+                        planes)
+                .build();
     }
 
     /** The load as it goes in, on a tray at room temperature. */

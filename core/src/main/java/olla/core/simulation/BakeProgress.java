@@ -40,6 +40,16 @@ final class BakeProgress {
         this.changedS = changedS;
     }
 
+    /** The same dish at another moment, which is the state that is given. */
+    BakeProgress seenAt(SectionState other) {
+        return new BakeProgress(model, load, other, changedS);
+    }
+
+    /** Whether a stride is one of the solver's steps, so that what is between its ends is known. */
+    boolean strideIsAStep(Stage stage) {
+        return stage instanceof Stage.Rest || !model.unsteady();
+    }
+
     BakeProgress copy() {
         return new BakeProgress(model, load, state.copy(), changedS);
     }
@@ -113,7 +123,7 @@ final class BakeProgress {
      */
     void stride(Stage stage, double most) {
         GivenUp.stopIf(Thread.currentThread());
-        if (stage instanceof Stage.Rest || !model.unsteady()) {
+        if (strideIsAStep(stage)) {
             solver().step(state, around(stage, 0), most);
             return;
         }

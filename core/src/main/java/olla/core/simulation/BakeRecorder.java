@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import olla.core.doneness.Band;
+import olla.core.heat.DenseOutput;
 import olla.core.heat.Outline;
 import olla.core.heat.Place;
 import olla.core.heat.Section;
@@ -36,12 +37,14 @@ public final class BakeRecorder {
     private final double pictureEveryS;
     private final List<double[]> drawn = new ArrayList<>();
     private final Map<Section, List<Place>> placesOf = new HashMap<>();
+    private final Map<Section, Place> skinOf = new HashMap<>();
 
     private final List<double[]> points = new ArrayList<>();
     private final List<Double> pictureMinute = new ArrayList<>();
     private final List<int[]> pictures = new ArrayList<>();
     private final List<double[]> coldestAt = new ArrayList<>();
     private final List<StageSpan> spans = new ArrayList<>();
+    private final boolean draws;
     private final double[] appearsAt;
     private final int columns;
     private final int rows;
@@ -60,9 +63,13 @@ public final class BakeRecorder {
     private double browning;
     private double goldMinute = Double.NaN;
     private BakeProgress ended;
+    private DenseOutput between;
+    private SectionState then;
 
-    BakeRecorder(BakeModel model, Programme closed) {
+    /** @param draws whether pictures are kept too */
+    BakeRecorder(BakeModel model, Programme closed, boolean draws) {
         this.model = model;
+        this.draws = draws;
         double totalS = 60 * (closed.bakeMinutes().orElseThrow() + closed.restMinutes());
         this.strideS = stride(totalS, MOST_POINTS);
         this.pictureEveryS = Math.max(strideS, stride(totalS, MOST_PICTURES));
@@ -96,6 +103,33 @@ public final class BakeRecorder {
         return (Math.floor(seconds / strideS + 1e-6) + 1) * strideS;
     }
 
+    /** A stride is about to be made from here. */
+    void from(BakeProgress progress) {
+        if (between == null || between.solver() != progress.solver()) {
+            between = new DenseOutput(progress.solver());
+            then = progress.state().copy();
+        }
+        between.from(progress.state());
+    }
+
+    /**
+     * It has come to here: keeps what was due on the way, and what is now where that is due or its stage is over.
+     *
+     * @param until when its stage is over, s
+     */
+    void keepUpTo(BakeProgress progress, double until) {
+        between.to(progress.state());
+        double now = progress.state().seconds();
+        double due = nextS(between.beganS());
+        for (; due < now - 1e-6; due = nextS(due)) {
+            between.at(due, then);
+            keep(progress.seenAt(then));
+        }
+        if (due <= now + 1e-6 || until - now <= 1e-6) {
+            keep(progress);
+        }
+    }
+
     void keep(BakeProgress progress) {
         SectionState state = progress.state();
         boolean fish = progress.load().fish();
@@ -123,7 +157,8 @@ public final class BakeRecorder {
         Section section = progress.solver().section();
         if (model.covered(section)) {
             Outline flesh = model.outline();
-            return progress.solver().celsius(progress.state(), section.place(TrayLoad.FLESH, 0, flesh.upper(0)));
+            Place skin = skinOf.computeIfAbsent(section, s -> s.place(TrayLoad.FLESH, 0, flesh.upper(0)));
+            return progress.solver().celsius(progress.state(), skin);
         }
         return progress.solver().topFaceC(progress.state());
     }
@@ -181,7 +216,7 @@ public final class BakeRecorder {
 
     private void picture(BakeProgress progress) {
         double minute = progress.minutes();
-        if (!pictureMinute.isEmpty() && minute - pictureMinute.get(pictureMinute.size() - 1) < 1e-6) {
+        if (!draws || !pictureMinute.isEmpty() && minute - pictureMinute.get(pictureMinute.size() - 1) < 1e-6) {
             return;
         }
         boolean fish = progress.load().fish();
@@ -324,7 +359,7 @@ public final class BakeRecorder {
         return points.stream().mapToDouble(p -> p[which]).toArray();
     }
 
-    /** The run as pictures of the section. */
+    /** The run as pictures of the section; none where it was not gone through for them. */
     public Frames frames() {
         Outline outline = model.outline();
         List<LayerDrawing> layers = new ArrayList<>();

@@ -13,9 +13,6 @@ public final class BakeRun {
     /* Long strides would leave few places to go on from. */
     private static final double LONGEST_STRIDE_S = 120;
 
-    /* Nobody opens a door to the second. */
-    private static final double WAIT_STRIDE_S = 6;
-
     /* Where it comes out, as a share of when it would without any coast. */
     private static final double LIKELY_BY = 0.92;
     private static final double FIRST_TRY_MINUTES = 8;
@@ -75,13 +72,28 @@ public final class BakeRun {
         BakeProgress at = new BakeProgress(model, programme);
         at.finish(stages.subList(0, place));
         double began = at.minutes();
+        if (at.coldestC() >= untilC) {
+            return OptionalDouble.of(Programme.LEAST_MINUTES);
+        }
+        BakeProgress before = at.copy();
         while (at.coldestC() < untilC) {
             if (at.minutes() > Programme.LONGEST_MINUTES) {
                 return OptionalDouble.empty();
             }
-            at.pass(bake, WAIT_STRIDE_S);
+            before = at.copy();
+            at.stride(bake, LONGEST_STRIDE_S);
         }
-        return OptionalDouble.of(Math.max(Programme.LEAST_MINUTES, at.minutes() - began));
+        BakeProgress last = before;
+        double slope = (at.coldestC() - last.coldestC()) / (at.minutes() - last.minutes());
+        DoubleUnaryOperator margin = minutes -> {
+            BakeProgress tried = last.copy();
+            tried.pass(bake, 60 * Math.max(0, began + minutes - tried.minutes()));
+            return tried.coldestC() - untilC;
+        };
+        double guess = last.minutes() - began + (untilC - last.coldestC()) / slope;
+        double minutes =
+                OpenLength.of(margin, guess, slope, at.minutes() - began).orElse(at.minutes() - began);
+        return OptionalDouble.of(Math.max(Programme.LEAST_MINUTES, minutes));
     }
 
     /** By how much the coldest points peak above what they must reach where the open stages take so long, K. */
@@ -155,9 +167,18 @@ public final class BakeRun {
         return OpenLength.of(margin, FIRST_TRY_MINUTES, Double.NaN, open().mostOpenMinutes());
     }
 
-    /** Runs a closed programme and keeps what the drawing and the ticket need. */
+    /** Runs a closed programme and keeps what the ticket needs. */
     public BakeRecorder run(Programme closed) {
-        BakeRecorder went = new BakeRecorder(model, closed);
+        return recorded(closed, false);
+    }
+
+    /** The same, with pictures of the section. */
+    public BakeRecorder drawn(Programme closed) {
+        return recorded(closed, true);
+    }
+
+    private BakeRecorder recorded(Programme closed, boolean draws) {
+        BakeRecorder went = new BakeRecorder(model, closed, draws);
         BakeProgress progress = new BakeProgress(model, closed);
         went.keep(progress);
         for (Stage stage : closed.stages()) {
@@ -170,9 +191,12 @@ public final class BakeRun {
                 went.changed(progress);
             }
             while (until - progress.state().seconds() > 1e-6) {
-                double next = Math.min(until, went.nextS(progress.state().seconds()));
-                progress.pass(stage, next - progress.state().seconds());
-                went.keep(progress);
+                double most = progress.strideIsAStep(stage)
+                        ? until
+                        : Math.min(until, went.nextS(progress.state().seconds()));
+                went.from(progress);
+                progress.stride(stage, most - progress.state().seconds());
+                went.keepUpTo(progress, until);
             }
             went.stage(stage, progress);
         }

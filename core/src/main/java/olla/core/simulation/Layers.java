@@ -21,6 +21,8 @@ final class Layers {
     private static final double WET_CONTACT_W_M2K = 250;
     private static final double SPREAD_CONTACT_W_M2K = Double.POSITIVE_INFINITY;
 
+    private static final double SPREAD_INTERVALS = 6;
+
     private final List<Laid> laid;
     private final List<Outline> outlines = new ArrayList<>();
     private final List<Stuff> stuffs;
@@ -178,18 +180,24 @@ final class Layers {
             double contact = ((Laid.Heap) laid(n)).contactWm2K();
             layers.add(new Layer(n, outline(n), List.of(flesh), fineness.heapStepM(), contact));
         });
-        double spread = fineness.spreadStepM();
         double contact = WET_CONTACT_W_M2K;
         for (int number : numbers(Laid.Coat.class).toArray()) {
-            layers.add(new Layer(number, outline(number), List.of(flesh), spread, contact));
+            double step = spreadStepM(((Laid.Coat) laid(number)).thickMm());
+            layers.add(new Layer(number, outline(number), List.of(flesh), step, contact));
             contact = SPREAD_CONTACT_W_M2K;
         }
         for (int number : numbers(Laid.On.class).toArray()) {
             if (((Laid.On) laid(number)).joins() <= load.joined()) {
-                layers.add(new Layer(number, outline(number), List.of(), spread, contact));
+                double step = spreadStepM(((Laid.On) laid(number)).depthMm());
+                layers.add(new Layer(number, outline(number), List.of(), step, contact));
                 contact = SPREAD_CONTACT_W_M2K;
             }
         }
+    }
+
+    /* What is spread thicker is steep where it meets the air and not all through. */
+    private double spreadStepM(double thickMm) {
+        return Math.max(fineness.spreadStepM(), thickMm / 1000 / SPREAD_INTERVALS);
     }
 
     private IntStream numbers(Class<? extends Laid> kind) {

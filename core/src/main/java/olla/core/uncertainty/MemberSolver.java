@@ -2,10 +2,8 @@ package olla.core.uncertainty;
 
 import java.util.List;
 import java.util.Map;
-import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.GivenUp;
@@ -19,10 +17,6 @@ import olla.core.uncertainty.Doubt.About;
  */
 final class MemberSolver {
 
-    /* A run that misses by more is done again at its corrected length, K. */
-    private static final double NEAR_K = 2;
-    private static final double LONGER = 1.1;
-
     /* What is watched is watched for so much longer than the likely length. */
     private static final double WATCHED_LONGER = 1.6;
 
@@ -30,7 +24,6 @@ final class MemberSolver {
     private final BakeModel plain;
     private final Sensitivities doubts;
     private final boolean watched;
-    private final double perLog;
 
     /**
      * @param likelyMin the open length on the fine grid, minutes
@@ -41,8 +34,6 @@ final class MemberSolver {
         this.watched = watched;
         this.plain = dish.model(BakeModel.Fineness.COARSE);
         this.doubts = new Sensitivities(dish, plain, likelyMin);
-        double more = new BakeRun(plain, dish.programme()).peakMargin(doubts.plainMinutes() * LONGER, dish.targetC());
-        this.perLog = Math.max(NEAR_K, more / Math.log(LONGER));
     }
 
     Sensitivities doubts() {
@@ -63,7 +54,7 @@ final class MemberSolver {
 
     /** By how much the peak rises as the open length's logarithm does, K. */
     double perLog() {
-        return perLog;
+        return doubts.minutes().perLog();
     }
 
     /** Whether a section is built from this unknown. */
@@ -103,27 +94,10 @@ final class MemberSolver {
         BakeRun run = new BakeRun(section.elsewise(unknowns(z)), dish.programme());
         double guess = doubts.logMinutes(z);
         if (!watched) {
-            return new Member(z, minutes(open -> run.peakMargin(open, dish.targetC()), guess), new double[0]);
+            return new Member(
+                    z, doubts.minutes().of(open -> run.peakMargin(open, dish.targetC()), guess), new double[0]);
         }
         WatchedRun way = run.watch(doubts.plainMinutes(), WATCHED_LONGER * doubts.plainMinutes(), Member.STRIDE_MIN);
-        return new Member(z, minutes(open -> way.peakMargin(open, dish.targetC()), guess), way.coldestC());
-    }
-
-    /* @param margin by how much the peak is too warm, K, for an open length in minutes */
-    private double minutes(DoubleUnaryOperator margin, double logGuess) {
-        double first = clamp(logGuess);
-        double miss = margin.applyAsDouble(Math.exp(first));
-        double second = clamp(first - miss / perLog);
-        if (Math.abs(miss) > NEAR_K && second != first) {
-            double left = margin.applyAsDouble(Math.exp(second));
-            double slope = (left - miss) / (second - first);
-            return Math.exp(clamp(second - left / (slope > 0 ? slope : perLog)));
-        }
-        return Math.exp(second);
-    }
-
-    private double clamp(double logMinutes) {
-        double most = dish.programme().opened().mostOpenMinutes();
-        return Math.max(Math.log(Programme.LEAST_MINUTES / 2), Math.min(Math.log(most), logMinutes));
+        return new Member(z, doubts.minutes().of(open -> way.peakMargin(open, dish.targetC()), guess), way.coldestC());
     }
 }

@@ -1,9 +1,9 @@
 package olla.core.uncertainty;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.OptionalDouble;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.messages.Message;
@@ -11,6 +11,8 @@ import olla.core.messages.Quantity;
 import olla.core.oven.Programme;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
+import olla.core.simulation.GivenUp;
+import olla.core.simulation.Unknowns;
 import olla.core.uncertainty.Doubt.About;
 
 /**
@@ -23,36 +25,46 @@ public final class Sensitivities {
     private final BakeSpec dish;
     private final BakeModel plain;
     private final double plainMinutes;
+    private final OpenMinutes minutes;
     private final double[] slope = new double[About.values().length];
 
     /**
      * @param plain a coarse model with nothing off
      * @param likely the open length on the fine grid, minutes; taken where the coarse run finds none
+     * @throws java.util.concurrent.CancellationException where the calling thread is interrupted meanwhile
      */
     public Sensitivities(BakeSpec dish, BakeModel plain, double likely) {
         this.dish = dish;
         this.plain = plain;
-        this.plainMinutes = Math.max(Programme.LEAST_MINUTES, minutes(plain).orElse(likely));
-        for (About about : About.values()) {
-            // A covered fish is wet all over whatever its face was.
-            if (about != About.WETNESS || dish.dress().sheet().isEmpty()) {
-                slope[about.ordinal()] = slope(about);
-            }
-        }
+        BakeRun run = new BakeRun(plain, dish.programme());
+        this.plainMinutes =
+                Math.max(Programme.LEAST_MINUTES, run.minutesFor(dish.targetC()).orElse(likely));
+        this.minutes = new OpenMinutes(run, dish.programme(), plainMinutes, dish.targetC());
+        Thread asker = Thread.currentThread();
+        Arrays.stream(About.values())
+                .parallel()
+                // A covered fish is wet all over whatever its face was.
+                .filter(about -> about != About.WETNESS || dish.dress().sheet().isEmpty())
+                .forEach(about -> {
+                    GivenUp.stopIf(asker);
+                    slope[about.ordinal()] = slope(about);
+                });
     }
 
     private double slope(About about) {
         double[] z = new double[slope.length];
         // Towards the slower side, where there is a solution for sure but the oven's.
         z[about.ordinal()] = about == About.THICKNESS || about == About.WETNESS ? 1 : -1;
-        double moved = minutes(plain.under(StandardDeviations.unknowns(z, dish.piece(), dish.calibration())))
-                .orElse(dish.programme().opened().mostOpenMinutes());
+        Unknowns off = StandardDeviations.unknowns(z, dish.piece(), dish.calibration());
+        BakeRun run = new BakeRun(plain.under(off), dish.programme());
+        double moved = minutes.of(open -> run.peakMargin(open, dish.targetC()), Math.log(plainMinutes));
         // Stages of given length may do nearly all of it; then hardly anything is left to be unsure of.
         return Math.log(Math.max(moved, Programme.LEAST_MINUTES) / plainMinutes) / z[about.ordinal()];
     }
 
-    private OptionalDouble minutes(BakeModel model) {
-        return new BakeRun(model, dish.programme()).minutesFor(dish.targetC());
+    /** How long a dish takes that is nearly this one. */
+    OpenMinutes minutes() {
+        return minutes;
     }
 
     /** The open length of a coarse run with nothing off, minutes. */

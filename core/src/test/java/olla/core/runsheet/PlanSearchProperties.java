@@ -72,7 +72,7 @@ class PlanSearchProperties {
         Problem problem = new Problem(evening, tables(evening), Facts.at(-120));
         Cost best = exhaustive(problem, new Decision[3], 0, null);
         Decision[] found = PlanSearch.better(
-                problem, FirstPlan.of(problem), new Effort(40_000, 1, 60_000), plan -> {}, Stop.NEVER);
+                problem, FirstPlan.of(problem), new Effort(120_000, 1, 60_000), plan -> {}, Stop.NEVER);
         Cost cost = new Decoder(problem, found).cost();
         assertThat(cost.kept()).isEqualTo(best.kept());
         assertThat(cost.weighed()).isLessThanOrEqualTo(best.weighed() + 50);

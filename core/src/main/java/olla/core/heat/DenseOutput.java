@@ -1,0 +1,86 @@
+package olla.core.heat;
+
+/**
+ * What is between the two ends of a solver's step: each node's enthalpy on the cubic that begins and ends as high and rises there as
+ * fast as it does (published: Hairer, Norsett and Wanner, Solving Ordinary Differential Equations I, section II.6, from memory). So a
+ * picture or a curve costs no step. For one thread and one solver.
+ */
+public final class DenseOutput {
+
+    private final SectionSolver solver;
+    private final SectionState before;
+    private final SectionState after;
+    private final double[] gainsBefore;
+    private final double[] gainsAfter;
+    private boolean known;
+
+    /** @param solver whose steps they are */
+    public DenseOutput(SectionSolver solver) {
+        this.solver = solver;
+        this.before = solver.blank();
+        this.after = solver.blank();
+        this.gainsBefore = new double[before.enthalpy.length];
+        this.gainsAfter = new double[before.enthalpy.length];
+    }
+
+    /** Whose steps they are. */
+    public SectionSolver solver() {
+        return solver;
+    }
+
+    /** A step is about to be made from here. */
+    public void from(SectionState state) {
+        before.set(state);
+        known = false;
+    }
+
+    /** It has come to here. */
+    public void to(SectionState state) {
+        after.set(state);
+        known = false;
+    }
+
+    /** When it began, s. */
+    public double beganS() {
+        return before.seconds;
+    }
+
+    /**
+     * The state at a moment of the step.
+     *
+     * @param seconds since the start of the solve, from the step's beginning to its end
+     * @param into receives it
+     */
+    public void at(double seconds, SectionState into) {
+        if (!known) {
+            solver.gains(before, after.met, gainsBefore);
+            solver.gains(after, after.met, gainsAfter);
+            known = true;
+        }
+        into.set(after);
+        double h = after.seconds - before.seconds;
+        double part = h > 0 ? Math.max(0, Math.min(1, (seconds - before.seconds) / h)) : 1;
+        for (int i = 0; i < gainsBefore.length; i++) {
+            double gains = after.enthalpy[i] - before.enthalpy[i];
+            double first = h * gainsBefore[i];
+            double last = h * gainsAfter[i];
+            if (solver.boils(i)) {
+                // What boils off is not held: such a node goes straight.
+                first = gains;
+                last = gains;
+            }
+            double bends = 3 * gains - 2 * first - last;
+            double sways = first + last - 2 * gains;
+            into.enthalpy[i] = before.enthalpy[i] + part * (first + part * (bends + part * sways));
+            into.waterKgM3[i] = before.waterKgM3[i] + part * (after.waterKgM3[i] - before.waterKgM3[i]);
+        }
+        into.seconds = before.seconds + part * h;
+        into.arrivedJ = before.arrivedJ + part * (after.arrivedJ - before.arrivedJ);
+        into.vapourJ = before.vapourJ + part * (after.vapourJ - before.vapourJ);
+        into.driedJ = before.driedJ + part * (after.driedJ - before.driedJ);
+        solver.temperatures(into);
+        for (int m = 0; m < into.coldest.length; m++) {
+            into.coldestPeak[m] = Math.max(before.coldestPeak[m], into.coldest[m]);
+        }
+    }
+}
