@@ -33,5 +33,5 @@ for value in 1 16; do run "first step $value s" "s/FIRST_STEP_S = [0-9.]*/FIRST_
 for value in 5 40; do run "overshoot $value K" "s/OVERSHOOT_K = [0-9.]*/OVERSHOOT_K = $value/"; done
 for value in 5e3 1e5; do run "steam $value" "s/STEAM_W_M2K = 2e4/STEAM_W_M2K = $value/"; done
 for value in 15 80; do run "looks $value" "s/LobattoRule(40)/LobattoRule($value)/"; done
-for value in 5e3 1e5; do run "best contact $value" "s/BEST_CONTACT_W_M2K = 2e4/BEST_CONTACT_W_M2K = $value/"; done
+for value in 2e4 1e6; do run "best contact $value" "s/BEST_CONTACT_W_M2K = 1e5/BEST_CONTACT_W_M2K = $value/"; done
 for value in 0.3 0.6; do run "ring $value" "s/RING_DEPTH = [0-9.]*/RING_DEPTH = $value/"; done

@@ -41,8 +41,8 @@ final class Contacts {
     static final double AIR_W_MK = 0.031;
     static final double RADIATION_W_M2K = 10;
 
-    /* What touches without any resistance is taken to conduct so, W/m²K: as a fortieth of a millimetre of flesh does. */
-    private static final double BEST_CONTACT_W_M2K = 2e4;
+    /* What touches without any resistance is taken to conduct so, W/m²K: as a two-hundredth of a millimetre of flesh does. */
+    private static final double BEST_CONTACT_W_M2K = 1e5;
 
     private final Mesh mesh;
     private final Map<Integer, Layer> byMaterial = new HashMap<>();
