@@ -21,7 +21,7 @@ run() {
 
 echo "constants | portion on a tray | from frozen | whole in salt | topped, grilled"
 run "as they are"
-run "all fine" 's/FINE_K = [0-9.]*/FINE_K = 0.03/;s/AVERAGE_OFF_K = [0-9.]*/AVERAGE_OFF_K = 1/;s/MOST_OFF_K = [0-9.]*/MOST_OFF_K = 4/;s/LobattoRule(40)/LobattoRule(120)/'
+run "all fine" 's/FINE_K = [0-9.]*/FINE_K = 0.03/;s/AVERAGE_OFF_K = [0-9.]*/AVERAGE_OFF_K = 1/;s/MOST_OFF_K = [0-9.]*/MOST_OFF_K = 4/;s/LobattoRule(24)/LobattoRule(120)/'
 for value in 0.1 1; do run "step wrong by $value K" "s/FINE_K = [0-9.]*/FINE_K = $value/"; done
 for value in 0.03 1; do run "elsewhere $value" "s/ELSEWHERE = [0-9.]*/ELSEWHERE = $value/"; done
 for value in 1 20; do run "worst $value" "s/WORST = [0-9.]*/WORST = $value/"; done
@@ -32,6 +32,6 @@ for value in 2 10; do run "growth $value" "s/MOST_GROWTH = [0-9.]*/MOST_GROWTH =
 for value in 1 16; do run "first step $value s" "s/FIRST_STEP_S = [0-9.]*/FIRST_STEP_S = $value/"; done
 for value in 5 40; do run "overshoot $value K" "s/OVERSHOOT_K = [0-9.]*/OVERSHOOT_K = $value/"; done
 for value in 5e3 1e5; do run "steam $value" "s/STEAM_W_M2K = 2e4/STEAM_W_M2K = $value/"; done
-for value in 15 80; do run "looks $value" "s/LobattoRule(40)/LobattoRule($value)/"; done
+for value in 12 40; do run "looks $value" "s/LobattoRule(24)/LobattoRule($value)/"; done
 for value in 2e4 1e6; do run "best contact $value" "s/BEST_CONTACT_W_M2K = 1e5/BEST_CONTACT_W_M2K = $value/"; done
 for value in 0.3 0.6; do run "ring $value" "s/RING_DEPTH = [0-9.]*/RING_DEPTH = $value/"; done
