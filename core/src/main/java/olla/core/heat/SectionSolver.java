@@ -18,10 +18,11 @@ import olla.core.units.Temperature;
  * w_i         : in a layer that holds water, what H_i has beyond 100 °C boils some of it off (Material.holdingWater)
  * </pre>
  *
- * C is the heat capacity where the step begins, latent heat and all; the temperature follows from the enthalpy when it is done, so that
- * no latent heat is stepped over (as the quasi-enthalpy correction of Pham 1985, Cryogenics 25, from memory). Whether a covered face steams
- * and whether a wet node boils is decided when a step begins. A step is made again, shorter, where the method's companion says that it
- * is wrong by more than is allowed, or where the temperature it led to is too far from that of the enthalpy.
+ * C is what a node is expected to hold for each kelvin on its way, latent heat and all; the temperature follows from the enthalpy when
+ * the step is done, so that no latent heat is stepped over (as the quasi-enthalpy correction of Pham 1985, Cryogenics 25, from memory). Where
+ * it then lies off the line that C drew, the step is tried again with a line through where it came to. What boils or thaws does not warm
+ * evenly: what it conducts meanwhile is reckoned from how it does. Whether a covered face steams is decided when a step begins. A step is
+ * made again, shorter, where the method's companion says that it is wrong by more than is allowed, or where no line is found.
  *
  * <p>In several planes the matrix is that of each plane times that between planes (approximate factorisation: published, Hundsdorfer
  * and Verwer 2003, section IV.5, from memory), which the method's order does not mind.

@@ -31,20 +31,21 @@ public final class BakeModel {
     /** How finely a section is cut, and how exactly it is followed. */
     public enum Fineness {
         /** For the answer the cook sees: right to about a hundredth of the minutes. */
-        FINE(8, 0.5, 0.0025, 0.001, SectionSolver.FINE_K, 4),
+        FINE(8, 0.0025, 0.0025, 0.001, SectionSolver.FINE_K, 4),
         /** For runs of which only the ratio to another such run counts. */
-        COARSE(6, 1, 0.005, 0.004, 1, 3);
+        COARSE(6, 0.005, 0.005, 0.004, 1, 3);
 
         private final int intervals;
-        private final double baseStep;
+        private final double underStepM;
         private final double heapStepM;
         private final double spreadStepM;
         private final double toleranceK;
         private final int planes;
 
-        Fineness(int intervals, double baseStep, double heapStepM, double spreadStepM, double toleranceK, int planes) {
+        Fineness(
+                int intervals, double underStepM, double heapStepM, double spreadStepM, double toleranceK, int planes) {
             this.intervals = intervals;
-            this.baseStep = baseStep;
+            this.underStepM = underStepM;
             this.heapStepM = heapStepM;
             this.spreadStepM = spreadStepM;
             this.toleranceK = toleranceK;
@@ -56,9 +57,9 @@ public final class BakeModel {
             return Math.min(outline.height(), 2 * outline.halfWidth()) / intervals;
         }
 
-        /** The same in a base that is cooked before the fish joins, against the fish's: it boils from below. */
-        double baseStep() {
-            return baseStep;
+        /** The same in beds and liquids, m: they boil from below, whatever the fish. */
+        double underStepM() {
+            return underStepM;
         }
 
         /** Wished distance of nodes in salt, m: how deep it boils at once does not hang on the fish. */

@@ -156,14 +156,11 @@ final class Layers {
             onTheFish(layers, load, vesselContactWm2K);
         }
         numbers(Laid.Under.class)
-                .forEach(n -> layers.add(new Layer(n, outline(n), List.of(), underStepM(n), vesselContactWm2K)));
+                .forEach(
+                        n -> layers.add(new Layer(n, outline(n), List.of(), fineness.underStepM(), vesselContactWm2K)));
         numbers(Laid.Liquid.class)
-                .forEach(n -> layers.add(new Layer(n, outline(n), inLiquid, stepM, vesselContactWm2K)));
+                .forEach(n -> layers.add(new Layer(n, outline(n), inLiquid, fineness.underStepM(), vesselContactWm2K)));
         return layers;
-    }
-
-    private double underStepM(int number) {
-        return ((Laid.Under) laid(number)).besideMm() > 0 ? fineness.baseStep() * stepM : stepM;
     }
 
     private void onTheFish(List<Layer> layers, TrayLoad load, double vesselContactWm2K) {
