@@ -173,22 +173,23 @@ class LayersJourneyTest {
                                 && !screen.text(Bench.STAGES).contains("topping on")
                         ? true
                         : null);
-        int between = screen.see(Bench.PLUS.nth(1)).getLocation().y;
         screen.dragByItsTop(Bench.COAT, -40);
         screen.until("the paste above", () -> screen.text(Bench.LAYERS).startsWith("nut paste") ? true : null);
-        // The list is at once as it was said, the drawing when the kitchen computer has answered.
-        screen.until(
-                "the paste drawn above", () -> screen.see(Bench.PLUS.nth(1)).getLocation().y != between ? true : null);
+        // The list is at once as it was said, the drawing and the ticket when the kitchen computer has answered.
+        screen.until("the paste drawn above", () -> onTheTicket("citrus slices:", "nut paste:"));
         screen.press("z");
         screen.until("citrus above again", () -> screen.text(Bench.LAYERS).startsWith("citrus") ? true : null);
-        screen.until(
-                "citrus drawn above again",
-                () -> screen.see(Bench.PLUS.nth(1)).getLocation().y == between ? true : null);
+        screen.until("citrus drawn above again", () -> onTheTicket("nut paste:", "citrus slices:"));
         screen.tap(Bench.PLUS.nth(1));
         screen.waitForText(Bench.LAYERS, "crumb, cheese");
         assertThat(screen.text(Bench.LAYERS).lines().limit(3).map(line -> line.split(",")[0]))
                 .containsExactly("citrus slices", "crumb", "nut paste");
         assertThat(screen.objections()).isEmpty();
+    }
+
+    private Boolean onTheTicket(String first, String then) {
+        String ticket = screen.text(Bench.TICKET);
+        return ticket.contains(first) && ticket.indexOf(first) < ticket.indexOf(then) ? true : null;
     }
 
     /** What is made ahead comes from the fridge: the ticket has it so, and it takes longer. */
