@@ -111,7 +111,7 @@ class SheetJourneyTest {
         // How many hangs on what other bakes have told of this oven tonight.
         screen.until("another look some minutes from now", () -> {
             long minutes = minutesFromNow(screen.text(time));
-            return minutes >= 2 && minutes < 45 ? true : null;
+            return minutes >= 2 && minutes < 30 ? true : null;
         });
         screen.tap(SheetPage.UNDO);
         potatoesWentIn("+ interval 24 minute");

@@ -2,10 +2,12 @@ package olla.core.heat;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import olla.core.heat.Mesh.Edge;
 
 /**
@@ -51,7 +53,7 @@ final class Contacts {
     private final boolean[] faced;
     private final Drawn[] drawn;
     private final List<Spring> springs = new ArrayList<>();
-    private final Map<Integer, double[]> open = new java.util.TreeMap<>();
+    private final Map<Integer, double[]> open = new TreeMap<>();
 
     /**
      * @param layers in the order in which they are named
@@ -272,7 +274,7 @@ final class Contacts {
                 .filter(edge -> edge.material() == spot.edge.material())
                 .flatMap(edge -> over(edge, spot.x).stream())
                 .filter(there -> -there.outY > STEEP && there.y > spot.y)
-                .min(java.util.Comparator.comparingDouble(there -> there.y));
+                .min(Comparator.comparingDouble(there -> there.y));
     }
 
     /* The place of an edge that is at x. */

@@ -69,9 +69,7 @@ public final class DenseOutput {
                 first = gains;
                 last = gains;
             }
-            double bends = 3 * gains - 2 * first - last;
-            double sways = first + last - 2 * gains;
-            into.enthalpy[i] = before.enthalpy[i] + part * (first + part * (bends + part * sways));
+            into.enthalpy[i] = cubic(before.enthalpy[i], after.enthalpy[i], first, last, part);
             into.waterKgM3[i] = before.waterKgM3[i] + part * (after.waterKgM3[i] - before.waterKgM3[i]);
         }
         into.seconds = before.seconds + part * h;
@@ -82,5 +80,19 @@ public final class DenseOutput {
         for (int m = 0; m < into.coldest.length; m++) {
             into.coldestPeak[m] = Math.max(before.coldestPeak[m], into.coldest[m]);
         }
+    }
+
+    /**
+     * A cubic between two values.
+     *
+     * @param first by how much it would rise on the whole way if it went on as it begins
+     * @param last by how much if it had risen as it does at the end
+     * @param part of the way, 0 to 1
+     */
+    static double cubic(double from, double to, double first, double last, double part) {
+        double gains = to - from;
+        double bends = 3 * gains - 2 * first - last;
+        double sways = first + last - 2 * gains;
+        return from + part * (first + part * (bends + part * sways));
     }
 }

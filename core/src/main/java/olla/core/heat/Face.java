@@ -11,7 +11,7 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
     /** Places that a tangent takes: arriving, its slope, vapour, its slope. */
     int TANGENT = 4;
 
-    /** Air or walls that change by less than this go on as before, K. */
+    /** Air or walls that change by less than this go on as before, K (ours). */
     double UNLIKE_K = 5;
 
     /** Stefan-Boltzmann constant, W/m²K⁴ (exact in the SI since 2019, here to seven figures). */

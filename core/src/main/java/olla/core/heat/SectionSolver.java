@@ -544,16 +544,24 @@ public final class SectionSolver {
     private boolean strays(SectionState state) {
         double off = 0;
         double farthest = 0;
-        double[] warming = theta[0];
         for (int i = 0; i < all; i++) {
-            double warms = METHOD.a[1][0] * warming[i];
-            newEnthalpy[i] = state.enthalpy[i] + warms * capacity[i];
-            newC[i] = celsius(i, newEnthalpy[i], state.waterKgM3[i]);
-            double beside = newC[i] - state.celsius[i] - warms;
+            double beside = comesTo(state, i, METHOD.a[1][0] * theta[0][i]);
             off += volume[i] * beside * beside;
             farthest = Math.max(farthest, Math.abs(beside));
         }
-        return Math.max(Math.sqrt(off / wholeVolume) / AVERAGE_OFF_K, farthest / MOST_OFF_K) > FIRST_STAGE_OFF;
+        return offTheLine(off, farthest) > FIRST_STAGE_OFF;
+    }
+
+    /* Where a node comes to on the line of its heat capacity, and how far off that its temperature then is, K. */
+    private double comesTo(SectionState state, int i, double warms) {
+        newEnthalpy[i] = state.enthalpy[i] + warms * capacity[i];
+        newC[i] = celsius(i, newEnthalpy[i], state.waterKgM3[i]);
+        return newC[i] - state.celsius[i] - warms;
+    }
+
+    /* 1 where a step's temperatures are as far off the line as they may be. */
+    private double offTheLine(double squares, double farthest) {
+        return Math.max(Math.sqrt(squares / wholeVolume) / AVERAGE_OFF_K, farthest / MOST_OFF_K);
     }
 
     private void others(SectionState state, double h) {
@@ -753,10 +761,8 @@ public final class SectionSolver {
                 warms += METHOD.m[s] * theta[s][i];
                 wrong += METHOD.e[s] * theta[s][i];
             }
-            newEnthalpy[i] = state.enthalpy[i] + warms * capacity[i];
-            newC[i] = celsius(i, newEnthalpy[i], state.waterKgM3[i]);
             double by = wrong * share[i];
-            double beside = newC[i] - state.celsius[i] - warms;
+            double beside = comesTo(state, i, warms);
             error += volume[i] * by * by;
             off += volume[i] * beside * beside;
             if (flesh[i]) {
@@ -765,7 +771,7 @@ public final class SectionSolver {
             farthest = Math.max(farthest, Math.abs(beside));
         }
         double e = Math.max(Math.sqrt(error / wholeVolume), worst / WORST) / toleranceK;
-        double o = Math.max(Math.sqrt(off / wholeVolume) / AVERAGE_OFF_K, farthest / MOST_OFF_K);
+        double o = offTheLine(off, farthest);
         double grows = SAFETY
                 * Math.min(
                         Math.pow(Math.max(e, TINY), -1.0 / (RosenbrockMethod.COMPANION_ORDER + 1)),
@@ -894,12 +900,8 @@ public final class SectionSolver {
         double[] then = rightSide;
         double part = after / h;
         for (int i : coldest.nodes(m)) {
-            double gains = state.celsius[i] - stageC[i];
-            double atFirst = h * atStart[i] / (volume[i] * capacity[i]);
-            double atLast = h * flow[i] / (volume[i] * capacity[i]);
-            double bends = 3 * gains - 2 * atFirst - atLast;
-            double sways = atFirst + atLast - 2 * gains;
-            then[i] = stageC[i] + part * (atFirst + part * (bends + part * sways));
+            double holds = volume[i] * capacity[i];
+            then[i] = DenseOutput.cubic(stageC[i], state.celsius[i], h * atStart[i] / holds, h * flow[i] / holds, part);
         }
         return coldest.about(then, coldest.node(then, m));
     }

@@ -1,6 +1,7 @@
 package olla.core.heat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import olla.core.heat.Contacts.Opening;
 import olla.core.heat.Contacts.Spring;
@@ -98,8 +99,8 @@ final class WallColumns {
         double at = Math.max(0, Math.min(1, x / width)) * (columns - 1);
         int left = Math.min(columns - 2, (int) at);
         int count = nodes.length;
-        int[] all = java.util.Arrays.copyOf(nodes, count + 2);
-        double[] weights = java.util.Arrays.copyOf(basis, count + 2);
+        int[] all = Arrays.copyOf(nodes, count + 2);
+        double[] weights = Arrays.copyOf(basis, count + 2);
         for (int side = 0; side < 2; side++) {
             all[count + side] = first + (left + side) * across() + across() - 1;
             weights[count + side] = side == 0 ? at - left - 1 : left - at;

@@ -11,7 +11,7 @@ import olla.core.oven.Stage;
 /** A dish on its way through a programme: what is on the tray, how warm it is, how long it has been in. Mutable. */
 final class BakeProgress {
 
-    /* An unsteady oven is looked at so often, s, and taken for steady while its air keeps within so much, K, and no longer, s. */
+    /* An unsteady oven is looked at so often, s, and taken for steady while its air keeps within so much, K, and no longer, s (ours). */
     private static final double UNSTEADY_LOOK_S = 30;
     private static final double STEADY_WITHIN_K = 2;
     private static final double LONGEST_STEADY_S = 300;
@@ -19,7 +19,7 @@ final class BakeProgress {
     /* Once the middle has fallen this far below its peak it will not rise again, K. */
     private static final double PAST_PEAK_K = 1;
 
-    /* What is laid on cold takes heat from the flesh under it at first, which comes back: so long, s. */
+    /* What is laid on cold takes heat from the flesh under it at first, which comes back: so long, s (ours; DressProperties). */
     private static final double SETTLED_S = 300;
 
     private final BakeModel model;

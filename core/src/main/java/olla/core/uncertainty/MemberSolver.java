@@ -21,7 +21,6 @@ final class MemberSolver {
     private static final double WATCHED_LONGER = 1.6;
 
     private final BakeSpec dish;
-    private final BakeModel plain;
     private final Sensitivities doubts;
     private final boolean watched;
 
@@ -32,8 +31,7 @@ final class MemberSolver {
     MemberSolver(BakeSpec dish, double likelyMin, boolean watched) {
         this.dish = dish;
         this.watched = watched;
-        this.plain = dish.model(BakeModel.Fineness.COARSE);
-        this.doubts = new Sensitivities(dish, plain, likelyMin);
+        this.doubts = new Sensitivities(dish, dish.model(BakeModel.Fineness.COARSE), likelyMin);
     }
 
     Sensitivities doubts() {
@@ -75,6 +73,8 @@ final class MemberSolver {
                 .collect(Collectors.groupingBy(i -> unknowns(draws.get(i)).ofSection(dish.dress())));
         Member[] members = new Member[draws.size()];
         Thread asker = Thread.currentThread();
+        // The sections go with it: an ensemble is kept for as long as its bake, and they are some megabytes.
+        BakeModel plain = dish.model(BakeModel.Fineness.COARSE);
         bySection.values().parallelStream().forEach(group -> {
             GivenUp.stopIf(asker);
             BakeModel section = plain.under(unknowns(draws.get(group.get(0))));

@@ -23,7 +23,6 @@ import olla.core.uncertainty.Doubt.About;
 public final class Sensitivities {
 
     private final BakeSpec dish;
-    private final BakeModel plain;
     private final double plainMinutes;
     private final OpenMinutes minutes;
     private final double[] slope = new double[About.values().length];
@@ -35,7 +34,6 @@ public final class Sensitivities {
      */
     public Sensitivities(BakeSpec dish, BakeModel plain, double likely) {
         this.dish = dish;
-        this.plain = plain;
         BakeRun run = new BakeRun(plain, dish.programme());
         this.plainMinutes =
                 Math.max(Programme.LEAST_MINUTES, run.minutesFor(dish.targetC()).orElse(likely));
@@ -47,11 +45,11 @@ public final class Sensitivities {
                 .filter(about -> about != About.WETNESS || dish.dress().sheet().isEmpty())
                 .forEach(about -> {
                     GivenUp.stopIf(asker);
-                    slope[about.ordinal()] = slope(about);
+                    slope[about.ordinal()] = slope(plain, about);
                 });
     }
 
-    private double slope(About about) {
+    private double slope(BakeModel plain, About about) {
         double[] z = new double[slope.length];
         // Towards the slower side, where there is a solution for sure but the oven's.
         z[about.ordinal()] = about == About.THICKNESS || about == About.WETNESS ? 1 : -1;

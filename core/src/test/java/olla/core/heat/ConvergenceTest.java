@@ -8,7 +8,7 @@ import java.util.function.DoubleFunction;
 import org.junit.jupiter.api.Test;
 
 /**
- * How errors shrink with the distance of nodes and with what a step may be wrong, for what the issue of the solver is made of: a round
+ * How errors shrink with the distance of nodes and with what a step may be wrong, for a round
  * piece, one that lies in a layer, a thawing slab. What is right is the same by elements of sixth order in tiny steps; those of second
  * order are held against closed forms elsewhere ({@link SectionSolverSeriesTest}).
  */
