@@ -185,6 +185,40 @@ describe('the stages of a cook', () => {
   })
 })
 
+describe('the stages of a cook, while the kitchen is slow', () => {
+  const bake: StageInput = { stage: 'BAKE', tempC: 150 }
+  const rest: StageInput = { stage: 'REST', minutes: 3 }
+  const topping: StageInput = { stage: 'ADD', what: 'TOPPING' }
+  const hob: StageInput = { stage: 'HOB', minutes: 8 }
+
+  it('are fitted to the layers as they are, and not as they were when it was asked', async () => {
+    const on = bench('TOPPING', {})
+    let asked = ''
+    let letGo: () => void = () => undefined
+    const held = new Promise<void>((go) => (letGo = go))
+    const fitted = (programme: StageInput[]) => ({ fitted: { programme, dropped: [], put: [] } })
+    fakeServer(async ({ path, body }) => {
+      if (path !== '/api/estimates') return { status: 503 }
+      const { fit, programme, dress } = body as { fit?: boolean; programme: StageInput[]; dress: Way }
+      const answer = { bakeMinutes: 9, restMinutes: 3, sections: { layers: [] } }
+      // Benches of other tests ask too.
+      if (!fit || programme[0]!.stage !== 'HOB') return { status: 200, body: answer }
+      asked = dress.vessel ?? 'none'
+      if (asked === 'GLASS') return { status: 200, body: { ...answer, ...fitted([bake, rest]) } }
+      await held
+      return { status: 200, body: { ...answer, ...fitted([hob, bake, rest]) } }
+    })
+    on.allOvens = [{ id: 1, kind: 'STILL', away: false }] as never
+    on.change({ stages: [hob, bake, topping, rest] })
+    on.spread([])
+    await vi.waitFor(() => expect(asked).toBe('none'))
+    on.say({ vessel: 'GLASS' })
+    letGo()
+    await vi.waitFor(() => expect(asked).toBe('GLASS'))
+    await vi.waitFor(() => expect(on.on.stages).toEqual([bake, rest]))
+  })
+})
+
 describe('what is said of a dish', () => {
   it('is its own before what it shares', () => {
     expect(wayOf('PARCHMENT', { vessel: 'GLASS', sides: [{ of: 'PEAS' }] }, { fold: 'HEART' })).toEqual({

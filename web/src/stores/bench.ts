@@ -409,9 +409,11 @@ export const useBench = defineStore('bench', () => {
     async (signal) => {
       if (!question.value) return
       const was = answer.value
-      answer.value = await api.estimate(question.value, signal)
+      const asked = question.value
+      answer.value = await api.estimate(asked, signal)
       problem.value = null
-      takeFitted(answer.value)
+      // What was changed meanwhile is fitted by its own answer.
+      if (asked === question.value) takeFitted(answer.value)
       // A hand that showed the pull goes on showing it; anywhere else it stays where the cook left it.
       const atPull = !was || Math.abs(minute.value - was.bakeMinutes) < AT_PULL_MIN
       minute.value = atPull ? answer.value.bakeMinutes : Math.min(minute.value, endMinute.value)
