@@ -27,6 +27,7 @@ import olla.core.simulation.Trace;
 import olla.core.simulation.Unknowns;
 import olla.core.uncertainty.BakeSpec;
 import olla.core.uncertainty.CheckWindow;
+import olla.core.uncertainty.CoarseSolve;
 import olla.core.uncertainty.Doubt;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.OvenCalibration;
@@ -76,7 +77,8 @@ public final class Estimator {
         BakeSpec dish = new BakeSpec(piece, dress, kind, calibration, events, programme, target.peakC());
         BakeModel model = dish.model(BakeModel.Fineness.FINE);
         BakeRun run = new BakeRun(model, programme);
-        OptionalDouble solved = run.minutesFor(target.peakC());
+        CoarseSolve coarse = new CoarseSolve(dish);
+        OptionalDouble solved = coarse.refined(run);
         if (solved.isEmpty() && programme.open()) {
             refusals.add("programme.tempC", Assumptions.neverDone(piece, programme, target))
                     .throwIfAny();
@@ -88,7 +90,7 @@ public final class Estimator {
         if (solved.isPresent()) {
             double open = solved.getAsDouble();
             double out = run.closed(open).bakeMinutes().orElseThrow();
-            Sensitivities all = new Sensitivities(dish, dish.model(BakeModel.Fineness.COARSE), open);
+            Sensitivities all = new Sensitivities(dish, coarse, open);
             CheckWindow quick = CheckWindow.about(open, all.logSpread(), out - open);
             window = Optional.of(quick);
             doubts = all.found(open, quick.widthMin());
@@ -210,7 +212,7 @@ public final class Estimator {
         UsualProgramme.check(dish.dress(), dish.kind(), dish.programme(), refusals);
         refusals.throwIfAny();
         BakeRun fine = new BakeRun(dish.model(BakeModel.Fineness.FINE), dish.programme());
-        OptionalDouble solved = fine.minutesFor(dish.targetC());
+        OptionalDouble solved = new CoarseSolve(dish).refined(fine);
         if (solved.isEmpty()) {
             return Optional.empty();
         }

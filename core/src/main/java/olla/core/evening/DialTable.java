@@ -18,6 +18,7 @@ import olla.core.simulation.GivenUp;
 import olla.core.simulation.Trace;
 import olla.core.simulation.Unknowns;
 import olla.core.uncertainty.BakeSpec;
+import olla.core.uncertainty.CoarseSolve;
 import olla.core.uncertainty.Doubt.About;
 import olla.core.uncertainty.OvenCalibration;
 import olla.core.uncertainty.Sensitivities;
@@ -237,7 +238,7 @@ public final class DialTable {
                     oven.calibration(),
                     dish.waiting(programme),
                     dish.target().peakC());
-            Sensitivities doubts = new Sensitivities(spec, spec.model(BakeModel.Fineness.COARSE), knot.openMin());
+            Sensitivities doubts = new Sensitivities(spec, new CoarseSolve(spec), knot.openMin());
             BakeRecorder waiting = run.run(closed.rested(LONGEST_WAIT_MIN));
             double out = closed.bakeMinutes().orElseThrow();
             double dry = run.outFor(Band.DRY.fromC());

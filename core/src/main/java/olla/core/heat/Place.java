@@ -5,10 +5,11 @@ public final class Place {
 
     private static final int ROUNDS = 12;
     private static final double INSIDE = 1 + 1e-6;
+    private static final double FAR_OUT = 1.5;
 
     /* A place that is not found as exactly as this lies in another element, m. */
     private static final double FOUND_M = 1e-6;
-    private static final double EXACT_M = 1e-9;
+    private static final double NEARLY_M = 1e-7;
 
     final int[] nodes;
     final double[] weights;
@@ -43,7 +44,7 @@ public final class Place {
         int n = section.rule.count();
         int per = n * n;
         for (int e = 0; e < section.elements; e++) {
-            if (section.elementMaterial[e] == material && near(section, e, x, y)) {
+            if (section.elementMaterial[e] == material && section.box[e].contains(x, y)) {
                 double[] local = local(section, e, x, y);
                 if (local[2] < FOUND_M && Math.abs(local[0]) < INSIDE && Math.abs(local[1]) < INSIDE) {
                     double[] across = section.rule.basis(local[0]);
@@ -76,33 +77,16 @@ public final class Place {
         return best;
     }
 
-    private static boolean near(Section section, int element, double x, double y) {
-        int per = section.rule.count() * section.rule.count();
-        double left = Double.POSITIVE_INFINITY;
-        double right = Double.NEGATIVE_INFINITY;
-        double bottom = left;
-        double top = right;
-        for (int at = element * per; at < (element + 1) * per; at++) {
-            int i = section.nodeOf[at];
-            left = Math.min(left, section.x[i]);
-            right = Math.max(right, section.x[i]);
-            bottom = Math.min(bottom, section.y[i]);
-            top = Math.max(top, section.y[i]);
-        }
-        // A curved edge is a little outside the box of its nodes.
-        double slack = 0.05 * (right - left + top - bottom);
-        return x >= left - slack && x <= right + slack && y >= bottom - slack && y <= top + slack;
-    }
-
     /* Newton's method for where in an element a point is, -1 to 1 in each of its directions where it is inside; and how far off that was
-     * one round before, m. */
+     * one round before, m: now it is as good as exact, since that goes by squares. What is thrown far out twice lies outside. */
     private static double[] local(Section section, int element, double x, double y) {
         int n = section.rule.count();
         int per = n * n;
         double u = 0;
         double v = 0;
         double off = Double.POSITIVE_INFINITY;
-        for (int round = 0; round < ROUNDS && off > EXACT_M; round++) {
+        int thrown = 0;
+        for (int round = 0; round < ROUNDS && off > NEARLY_M && thrown < 2; round++) {
             double[] across = section.rule.basis(u);
             double[] over = section.rule.basis(v);
             double[] acrossSlope = section.rule.slopes(u);
@@ -129,12 +113,13 @@ public final class Place {
             double size = xu * yv - xv * yu;
             u = clamp(u + (offX * yv - offY * xv) / size);
             v = clamp(v + (offY * xu - offX * yu) / size);
+            thrown += Math.abs(u) == FAR_OUT || Math.abs(v) == FAR_OUT ? 1 : 0;
         }
         return new double[] {u, v, off};
     }
 
     /* Far outside a map may fold over. */
     private static double clamp(double local) {
-        return Math.max(-1.5, Math.min(1.5, local));
+        return Math.max(-FAR_OUT, Math.min(FAR_OUT, local));
     }
 }

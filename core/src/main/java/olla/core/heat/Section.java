@@ -3,6 +3,7 @@ package olla.core.heat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import olla.core.heat.Contacts.Opening;
 import olla.core.heat.Contacts.Spring;
 
@@ -59,8 +60,30 @@ public final class Section {
     final double[] nodeEntry;
     final double[] springEntry;
 
+    /** About where each element lies. */
+    final Box[] box;
+
     private final double[] volume;
     private final int[][] elementsOf;
+
+    /** An upright rectangle, m. */
+    record Box(double left, double right, double bottom, double top) {
+        /* A curved edge is a little outside the box of its nodes. */
+        private static final double OUTSIDE = 0.05;
+
+        static Box round(double[] x, double[] y, int[] nodes) {
+            double left = Arrays.stream(nodes).mapToDouble(i -> x[i]).min().orElseThrow();
+            double right = Arrays.stream(nodes).mapToDouble(i -> x[i]).max().orElseThrow();
+            double bottom = Arrays.stream(nodes).mapToDouble(i -> y[i]).min().orElseThrow();
+            double top = Arrays.stream(nodes).mapToDouble(i -> y[i]).max().orElseThrow();
+            double slack = OUTSIDE * (right - left + top - bottom);
+            return new Box(left - slack, right + slack, bottom - slack, top + slack);
+        }
+
+        boolean contains(double x, double y) {
+            return x >= left && x <= right && y >= bottom && y <= top;
+        }
+    }
 
     Section(Mesh mesh, WallColumns wall, List<Spring> springs, List<Opening> openings, double lengthM, int planes) {
         this.rule = mesh.rule;
@@ -113,6 +136,9 @@ public final class Section {
         this.pattern = new SparsePattern(nodes, together);
         int per = rule.count() * rule.count();
         int half = per * (per + 1) / 2;
+        this.box = IntStream.range(0, elements)
+                .mapToObj(e -> Box.round(x, y, Arrays.copyOfRange(nodeOf, e * per, (e + 1) * per)))
+                .toArray(Box[]::new);
         this.elementAt = new int[elements * half];
         this.elementEntry = new double[elements * half];
         this.nodeEntry = new double[elements * per * half];

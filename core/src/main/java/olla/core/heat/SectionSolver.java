@@ -43,6 +43,10 @@ public final class SectionSolver {
     private static final double LEAST_GROWTH = 0.2;
     private static final double SAFETY = 0.9;
 
+    /* Where layers boil dry the method's companion does not see all that is wrong with a long step, s (docs/model.md has what others
+     * than this leave and cost). */
+    private static final double LONGEST_WET_S = 120;
+
     /* What is not flesh may be so many times as wrong: what comes of it is felt in the flesh only after a while. */
     private static final double ELSEWHERE = 0.1;
 
@@ -55,12 +59,17 @@ public final class SectionSolver {
     private static final double WORST = 5;
     private static final double TINY = 1e-9;
     private static final int CREST_LOOKS = 6;
-    private static final int CREST_ROUNDS = 10;
+    private static final int CREST_ROUNDS = 8;
+    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
     /* So often a step is tried again with other heat capacities before it is made shorter: after its first stage already where the
      * next would begin so many times as far off as a whole step may be; for nodes that are so far off, K. */
     private static final int MOST_SECANTS = 5;
     private static final double FIRST_STAGE_OFF = 1.5;
+
+    /* Nodes that hang together may be tried in turn and no line be found: then a step is taken that has not more than twice as far to
+     * come, since half as long a one would not be nearer. */
+    private static final double NEAR_ENOUGH = 0.6;
     private static final double SECANT_FROM_K = 0.5;
 
     /* At a covered face what would warm it beyond boiling goes off as steam: so much for each kelvin beyond, W/m²K. */
@@ -92,6 +101,7 @@ public final class SectionSolver {
     private final boolean[] flesh;
     private final boolean[] varies;
     private final double wholeVolume;
+    private final boolean holdsWater;
     private final Coldest coldest;
     private final SparseFactors[] factors;
     private final SparseMatrix[] stiffness;
@@ -178,6 +188,7 @@ public final class SectionSolver {
             boilingJm3[i] = materials[m].waterKgM3() > 0 ? steamingJm3[i] : Double.POSITIVE_INFINITY;
         }
         wholeVolume = sum;
+        holdsWater = Arrays.stream(boilingJm3).anyMatch(boils -> boils < Double.POSITIVE_INFINITY);
         coldest = new Coldest(section);
         factors = new SparseFactors[planes];
         stiffness = new SparseMatrix[planes];
@@ -381,7 +392,7 @@ public final class SectionSolver {
         }
         state.met = around;
         begin(state);
-        double h = Math.min(most, state.nextStepS);
+        double h = Math.min(most, holdsWater ? Math.min(LONGEST_WET_S, state.nextStepS) : state.nextStepS);
         if (h > 0.6 * most && h < most) {
             // Two halves are better than a whole and a bit.
             h = most / 2;
@@ -398,7 +409,8 @@ public final class SectionSolver {
             }
             others(state, h);
             double factor = Math.max(LEAST_GROWTH, Math.min(grows, growth(state, h)));
-            if (factor < SAFETY && h > SHORTEST_S) {
+            boolean near = besideTheLine && secants >= MOST_SECANTS && factor > NEAR_ENOUGH;
+            if (factor < SAFETY && h > SHORTEST_S && !near) {
                 grows = 1;
                 refused++;
                 if (besideTheLine && secants++ < MOST_SECANTS) {
@@ -443,30 +455,49 @@ public final class SectionSolver {
     }
 
     /*
-     * What a step of such a length is expected to meet, if each node goes on taking in heat as it did: the heat capacity on the way
-     * there, latent heat and all, and the conductivity half way.
+     * What a step of such a length is expected to meet, if each node goes on taking in heat as it did: the conductivity half way, and the
+     * heat capacity on the way there, latent heat and all; where the flow has turned, that of what comes next.
      */
     private void expect(SectionState state, double h) {
         for (int i = 0; i < all; i++) {
-            Material m = materialOf[i];
-            double enthalpy = state.enthalpy[i];
-            double water = state.waterKgM3[i];
-            double gains = state.rate[i] * h;
-            double warms = gains == 0 ? 0 : celsius(i, enthalpy + gains, water) - state.celsius[i];
-            if (warms * gains > 0) {
-                capacity[i] = gains / warms;
-            } else {
-                boolean boils = enthalpy > boilingJm3[i] - 1 && water > 0;
-                capacity[i] = boils ? boilingCapacity(m) : m.capacityJm3K(enthalpy);
-            }
             bend[i] = 0;
             if (varies[i]) {
-                conductivity[i] = 1 / m.resistivity(enthalpy + gains / 2, water);
+                double gains = state.rate[i] * h;
+                double warms = celsius(i, state.enthalpy[i] + gains, state.waterKgM3[i]) - state.celsius[i];
+                conductivity[i] = 1 / materialOf[i].resistivity(state.enthalpy[i] + gains / 2, state.waterKgM3[i]);
                 bend[i] = bend(state, i, gains, warms);
             }
         }
         conductance();
         flowAtStart(state);
+        for (int i = 0; i < all; i++) {
+            capacity[i] = expectedCapacity(state, i, h);
+        }
+    }
+
+    private double expectedCapacity(SectionState state, int i, double h) {
+        double enthalpy = state.enthalpy[i];
+        double water = state.waterKgM3[i];
+        if (enthalpy > boilingJm3[i] - 1 && water > 0 && atStart[i] > 0) {
+            return boilingDry(i, h, water * Water.EVAPORATION_J_KG);
+        }
+        double gains = state.rate[i] * atStart[i] > 0 ? state.rate[i] * h : 0;
+        double warms = gains == 0 ? 0 : celsius(i, enthalpy + gains, water) - state.celsius[i];
+        return warms * gains > 0 ? gains / warms : materialOf[i].capacityJm3K(enthalpy);
+    }
+
+    /*
+     * What boils takes in heat as it does now until it is dry, and from then on less the warmer it is: half of that on the average.
+     */
+    private double boilingDry(int i, double h, double latent) {
+        double beyond = atStart[i] * h / volume[i] - latent;
+        double most = boilingCapacity(materialOf[i]);
+        if (beyond <= 0) {
+            return most;
+        }
+        double dry = materialOf[i].capacityJm3K(steamingJm3[i]);
+        double warms = beyond / (dry + stiffness[i / nodes].diagonal(i % nodes) * h / 2 / volume[i]);
+        return Math.min(most, dry + latent / warms);
     }
 
     /*
@@ -872,20 +903,35 @@ public final class SectionSolver {
             }
             double low = Math.max(0, best - 1) * h / CREST_LOOKS;
             double high = Math.min(CREST_LOOKS, best + 1) * h / CREST_LOOKS;
-            for (int round = 0; round < CREST_ROUNDS; round++) {
-                double first = low + (high - low) / 3;
-                double second = high - (high - low) / 3;
-                double a = coldestAt(state, m, first, h);
-                double b = coldestAt(state, m, second, h);
-                most = Math.max(most, Math.max(a, b));
-                if (a < b) {
-                    low = first;
-                } else {
-                    high = second;
-                }
-            }
+            most = Math.max(most, Math.max(there, crestBetween(state, m, h, low, high)));
         }
         state.coldestPeak[m] = most;
+    }
+
+    /* By the golden section: what was looked at once serves for the next round too. */
+    private double crestBetween(SectionState state, int m, double h, double from, double to) {
+        double low = from;
+        double high = to;
+        double first = high - GOLDEN * (high - low);
+        double second = low + GOLDEN * (high - low);
+        double a = coldestAt(state, m, first, h);
+        double b = coldestAt(state, m, second, h);
+        for (int round = 0; round < CREST_ROUNDS; round++) {
+            if (a < b) {
+                low = first;
+                first = second;
+                a = b;
+                second = low + GOLDEN * (high - low);
+                b = coldestAt(state, m, second, h);
+            } else {
+                high = second;
+                second = first;
+                b = a;
+                first = high - GOLDEN * (high - low);
+                a = coldestAt(state, m, first, h);
+            }
+        }
+        return Math.max(a, b);
     }
 
     /* Not where the coldest cools from the start, nor where it is one node that warms until the end. */

@@ -12,6 +12,11 @@ final class SparseMatrix {
         this.entries = new double[pattern.size()];
     }
 
+    /** What stands in the diagonal of a row. */
+    double diagonal(int row) {
+        return entries[pattern.start[row]];
+    }
+
     /** Takes a multiple of these entries, as {@link SparsePattern#at} places them. */
     void set(double[] others, double times) {
         for (int i = 0; i < entries.length; i++) {

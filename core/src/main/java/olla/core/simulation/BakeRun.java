@@ -1,13 +1,12 @@
 package olla.core.simulation;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 
-/** Runs a model through a programme, and finds the length of its open stages. */
+/** Runs a model through a programme, and finds the length of its open stages. For one thread: it remembers how far it went. */
 public final class BakeRun {
 
     /* Long strides would leave few places to go on from. */
@@ -19,6 +18,7 @@ public final class BakeRun {
 
     private final BakeModel model;
     private final Programme programme;
+    private OpenBake way;
 
     /**
      * @param model what is baked
@@ -44,19 +44,63 @@ public final class BakeRun {
      * at 74 °C, minutes; 0 where the other stages alone go beyond it; empty where the longest bake does not get there.
      */
     public OptionalDouble minutesFor(double peakC) {
-        List<Stage> stages = open().stages();
-        List<Integer> at = new ArrayList<>();
-        for (int i = 0; i < stages.size(); i++) {
-            if (stages.get(i) instanceof Stage.Bake bake && bake.open()) {
-                at.add(i);
-            }
+        if (openBakes() > 1 && programme.fishJoins()) {
+            return minutesFor(peakC, FIRST_TRY_MINUTES, Double.NaN);
         }
-        BakeProgress before = new BakeProgress(model, programme);
-        before.finish(stages.subList(0, at.get(0)));
-        return at.size() == 1
-                ? oneOpen(
-                        before, (Stage.Bake) stages.get(at.get(0)), stages.subList(at.get(0) + 1, stages.size()), peakC)
-                : severalOpen(before, at.get(0), peakC);
+        OpenBake way = way();
+        int at = 0;
+        double rises = Double.NaN;
+        while (way.kept(at).marginNow(peakC) < 0) {
+            BakeProgress before = way.kept(at);
+            if (way.seconds(before) >= 60 * open().mostOpenMinutes()) {
+                return openBakes() > 1 ? minutesFor(peakC, FIRST_TRY_MINUTES, Double.NaN) : OptionalDouble.empty();
+            }
+            if (before == way.farthest()) {
+                way.stride(Double.MAX_VALUE);
+            }
+            BakeProgress after = way.kept(++at);
+            rises = (after.marginNow(peakC) - before.marginNow(peakC)) / (after.minutes() - before.minutes());
+        }
+        BakeProgress beyond = way.kept(at);
+        double longest = Math.max(Programme.LEAST_MINUTES, way.seconds(beyond) / 60);
+        // Without any coast the bake ends where the coldest point is warm enough.
+        double enough = rises > 0 ? longest - beyond.marginNow(peakC) / rises : longest;
+        double guess = Math.max(Programme.LEAST_MINUTES, LIKELY_BY * enough);
+        // Further stages may be in a cooler oven, or with more on the fish: then the longest is not known.
+        double most = openBakes() > 1 ? open().mostOpenMinutes() : longest;
+        return OpenLength.of(minutes -> peakMargin(minutes, peakC), guess, rises, most);
+    }
+
+    /**
+     * The same where it is about known, which costs much less.
+     *
+     * @param guess minutes, above 0
+     * @param perMin by how much the peak is thought to rise with each minute, K; not a number where nobody knows
+     */
+    public OptionalDouble minutesFor(double peakC, double guess, double perMin) {
+        return OpenLength.of(minutes -> peakMargin(minutes, peakC), guess, perMin, open().mostOpenMinutes());
+    }
+
+    private long openBakes() {
+        return open().stages().stream().filter(BakeRun::isOpen).count();
+    }
+
+    private static boolean isOpen(Stage stage) {
+        return stage instanceof Stage.Bake bake && bake.open();
+    }
+
+    /* Up to where the first open bake may end; what was gone through once is not gone through again. */
+    private OpenBake way() {
+        if (way == null) {
+            List<Stage> stages = open().stages();
+            int first = 0;
+            while (!isOpen(stages.get(first))) {
+                first++;
+            }
+            BakeProgress start = new BakeProgress(model, programme);
+            way = new OpenBake(start, stages.subList(0, first), (Stage.Bake) stages.get(first), Double.MAX_VALUE);
+        }
+        return way;
     }
 
     /**
@@ -98,8 +142,10 @@ public final class BakeRun {
 
     /** By how much the coldest points peak above what they must reach where the open stages take so long, K. */
     public double peakMargin(double openMinutes, double peakC) {
-        BakeProgress tried = new BakeProgress(model, programme);
-        tried.finish(closed(openMinutes).stages());
+        List<Stage> stages = closed(openMinutes).stages();
+        int first = way().place();
+        BakeProgress tried = way().at(openBakes() == 1 ? 60 * openMinutes : BakeProgress.seconds(stages.get(first)));
+        tried.finish(stages.subList(first + 1, stages.size()));
         return tried.peakMargin(peakC);
     }
 
@@ -122,51 +168,6 @@ public final class BakeRun {
                 : closed(open.getAsDouble()).bakeMinutes().orElseThrow();
     }
 
-    private OptionalDouble oneOpen(BakeProgress at, Stage.Bake bake, List<Stage> after, double peakC) {
-        List<BakeProgress> snapshots = new ArrayList<>();
-        double began = at.state().seconds();
-        snapshots.add(at.copy());
-        double slope = Double.NaN;
-        while (at.marginNow(peakC) < 0) {
-            if (at.state().seconds() - began >= open().mostOpenMinutes() * 60) {
-                return OptionalDouble.empty();
-            }
-            double before = at.marginNow(peakC);
-            double since = at.minutes();
-            at.stride(bake, LONGEST_STRIDE_S);
-            slope = (at.marginNow(peakC) - before) / (at.minutes() - since);
-            snapshots.add(at.copy());
-        }
-        DoubleUnaryOperator margin = minutes -> {
-            BakeProgress tried = last(snapshots, began + minutes * 60).copy();
-            tried.pass(bake, began + minutes * 60 - tried.state().seconds());
-            tried.finish(after);
-            return tried.peakMargin(peakC);
-        };
-        // Without any coast the bake ends here.
-        double longest = Math.max(Programme.LEAST_MINUTES, (at.state().seconds() - began) / 60);
-        return OpenLength.of(margin, LIKELY_BY * longest, slope, longest);
-    }
-
-    /* The last snapshot that is no later; the first where none is. */
-    private static BakeProgress last(List<BakeProgress> snapshots, double seconds) {
-        int at = snapshots.size() - 1;
-        while (at > 0 && snapshots.get(at).state().seconds() > seconds) {
-            at--;
-        }
-        return snapshots.get(at);
-    }
-
-    private OptionalDouble severalOpen(BakeProgress before, int first, double peakC) {
-        DoubleUnaryOperator margin = minutes -> {
-            List<Stage> closed = open().closed(minutes).stages();
-            BakeProgress tried = before.copy();
-            tried.finish(closed.subList(first, closed.size()));
-            return tried.peakMargin(peakC);
-        };
-        return OpenLength.of(margin, FIRST_TRY_MINUTES, Double.NaN, open().mostOpenMinutes());
-    }
-
     /** Runs a closed programme and keeps what the ticket needs. */
     public BakeRecorder run(Programme closed) {
         return recorded(closed, false);
@@ -181,13 +182,21 @@ public final class BakeRun {
         BakeRecorder went = new BakeRecorder(model, closed, draws);
         BakeProgress progress = new BakeProgress(model, closed);
         went.keep(progress);
-        for (Stage stage : closed.stages()) {
+        List<Stage> stages = closed.stages();
+        // In an unsteady oven a stride is many steps, between whose ends nothing is known.
+        boolean known = !model.unsteady() && way().leadsInto(stages);
+        for (int i = 0; i < stages.size(); i++) {
+            Stage stage = stages.get(i);
             double until = progress.state().seconds() + BakeProgress.seconds(stage);
             if (stage instanceof Stage.Rest) {
                 went.pull(progress);
             }
-            if (BakeProgress.seconds(stage) == 0) {
+            if (known && i <= way().place()) {
+                progress = again(went, i, until);
+            } else if (BakeProgress.seconds(stage) == 0) {
                 progress.change(stage);
+            }
+            if (BakeProgress.seconds(stage) == 0) {
                 went.changed(progress);
             }
             while (until - progress.state().seconds() > 1e-6) {
@@ -202,5 +211,22 @@ public final class BakeRun {
         }
         went.end(progress);
         return went;
+    }
+
+    /* Goes again through what is known of a stage up to a moment, and says where that ends. */
+    private BakeProgress again(BakeRecorder went, int place, double until) {
+        List<BakeProgress> through = way().through(place);
+        BakeProgress at = through.get(0);
+        for (BakeProgress next : through.subList(1, through.size())) {
+            if (next.state().seconds() > until + 1e-6) {
+                break;
+            }
+            if (next.state().seconds() > at.state().seconds()) {
+                went.from(at);
+                went.keepUpTo(next, until);
+            }
+            at = next;
+        }
+        return at.copy();
     }
 }

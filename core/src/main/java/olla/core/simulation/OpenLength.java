@@ -42,6 +42,7 @@ final class OpenLength {
         double at = guess;
         double there = margin.applyAsDouble(at);
         double rises = slope;
+        double bends = 1;
         for (int tries = 0; tries < MOST_TRIES; tries++) {
             if (there < 0) {
                 tooShort = at;
@@ -55,11 +56,16 @@ final class OpenLength {
                 return OptionalDouble.empty();
             }
             double next = next(at, there, rises);
-            if (Math.abs(next - at) < ACCURACY_MIN || longEnough - tooShort < ACCURACY_MIN) {
+            // A secant is as wrong as it bends: by how much the margin rises otherwise than was thought before.
+            boolean bySecant = Math.abs(next - (at - there / rises)) < ACCURACY_MIN;
+            double error = Math.abs(next - at) * (bySecant ? Math.min(1, bends) : 1);
+            if (error < ACCURACY_MIN || longEnough - tooShort < ACCURACY_MIN) {
                 return OptionalDouble.of(next < 2 * ACCURACY_MIN ? 0 : next);
             }
             double after = margin.applyAsDouble(next);
+            double thought = rises;
             rises = (after - there) / (next - at);
+            bends = rises > 0 && thought > 0 ? Math.abs(thought / rises - 1) : 1;
             at = next;
             there = after;
         }

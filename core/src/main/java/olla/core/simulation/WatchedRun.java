@@ -2,7 +2,6 @@ package olla.core.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import org.hipparchus.analysis.UnivariateFunction;
@@ -20,10 +19,9 @@ public final class WatchedRun {
 
     private final BakeRun run;
     private final List<Stage> rests;
-    private final Stage.Bake last;
     private final boolean oneBakeIsOpen;
     private final double fixedMin;
-    private final List<BakeProgress> kept = new ArrayList<>();
+    private final OpenBake way;
     private final double[] coldestC;
 
     WatchedRun(BakeRun run, BakeModel model, Programme programme, double openMinutes, double until, double strideMin) {
@@ -33,7 +31,7 @@ public final class WatchedRun {
         List<Stage> inOven =
                 closed.stream().filter(s -> !(s instanceof Stage.Rest)).toList();
         this.rests = closed.stream().filter(s -> s instanceof Stage.Rest).toList();
-        this.last = (Stage.Bake) inOven.stream()
+        Stage.Bake last = (Stage.Bake) inOven.stream()
                 .filter(s -> s instanceof Stage.Bake)
                 .reduce((earlier, later) -> later)
                 .orElseThrow();
@@ -41,42 +39,28 @@ public final class WatchedRun {
                 open.stream().filter(WatchedRun::isOpen).count() == 1 && isOpen(open.get(inOven.size() - 1));
         this.fixedMin = run.closed(openMinutes).bakeMinutes().orElseThrow() - openMinutes;
         this.coldestC = new double[(int) Math.ceil((fixedMin + until) / strideMin) + 1];
-        List<Stage> stages = new ArrayList<>(inOven);
-        stages.add(new Stage.Bake(last.tempC(), OptionalDouble.of(Programme.LONGEST_MINUTES)));
-        go(new BakeProgress(model, programme), stages, inOven.size() - 1, strideMin);
+        List<Stage> before = oneBakeIsOpen ? inOven.subList(0, inOven.size() - 1) : inOven;
+        this.way = new OpenBake(new BakeProgress(model, programme), before, last, LONGEST_STRIDE_S);
+        while (way.farthest().minutes() < (coldestC.length - 1) * strideMin) {
+            way.stride(Double.MAX_VALUE);
+        }
+        between(strideMin);
     }
 
     private static boolean isOpen(Stage stage) {
         return stage instanceof Stage.Bake bake && bake.open();
     }
 
-    private void go(BakeProgress progress, List<Stage> stages, int lastInOven, double strideMin) {
-        double until = (coldestC.length - 1) * strideMin;
+    /* Between the solver's steps the coldest goes as smoothly as it can. */
+    private void between(double strideMin) {
         List<double[]> went = new ArrayList<>();
-        went.add(new double[] {0, progress.coldestC()});
-        for (int at = 0; at < stages.size(); at++) {
-            Stage stage = stages.get(at);
-            double end = progress.state().seconds() + BakeProgress.seconds(stage);
-            if (BakeProgress.seconds(stage) == 0) {
-                progress.change(stage);
-            }
-            if (at == lastInOven && oneBakeIsOpen) {
-                kept.add(progress.copy());
-            }
-            while (end - progress.state().seconds() > 1e-6 && progress.minutes() < until) {
-                progress.stride(
-                        stage, Math.min(LONGEST_STRIDE_S, end - progress.state().seconds()));
-                went.add(new double[] {progress.minutes(), progress.coldestC()});
-                if (!kept.isEmpty()) {
-                    kept.add(progress.copy());
+        for (int stage = 0; stage <= way.place(); stage++) {
+            for (BakeProgress at : way.through(stage)) {
+                if (went.isEmpty() || at.minutes() > went.get(went.size() - 1)[0]) {
+                    went.add(new double[] {at.minutes(), at.coldestC()});
                 }
             }
         }
-        between(went, strideMin);
-    }
-
-    /* Between the solver's steps the coldest goes as smoothly as it can. */
-    private void between(List<double[]> went, double strideMin) {
         UnivariateFunction curve = new AkimaSplineInterpolator()
                 .interpolate(
                         went.stream().mapToDouble(w -> w[0]).toArray(),
@@ -97,18 +81,7 @@ public final class WatchedRun {
         if (!oneBakeIsOpen) {
             return run.peakMargin(openMinutes, peakC);
         }
-        double outS = 60 * (fixedMin + Math.max(Programme.LEAST_MINUTES, openMinutes));
-        BakeProgress tried = kept.get(0);
-        for (BakeProgress before : kept) {
-            if (before.state().seconds() <= outS) {
-                tried = before;
-            }
-        }
-        tried = tried.copy();
-        double left = outS - tried.state().seconds();
-        if (left > 1e-6) {
-            tried.pass(last, left);
-        }
+        BakeProgress tried = way.at(60 * Math.max(Programme.LEAST_MINUTES, openMinutes));
         tried.finish(rests);
         return tried.peakMargin(peakC);
     }

@@ -23,6 +23,7 @@ final class MemberSolver {
     private final BakeSpec dish;
     private final Sensitivities doubts;
     private final boolean watched;
+    private final BakeModel.Fineness fineness;
 
     /**
      * @param likelyMin the open length on the fine grid, minutes
@@ -31,7 +32,8 @@ final class MemberSolver {
     MemberSolver(BakeSpec dish, double likelyMin, boolean watched) {
         this.dish = dish;
         this.watched = watched;
-        this.doubts = new Sensitivities(dish, dish.model(BakeModel.Fineness.COARSE), likelyMin);
+        this.fineness = watched ? BakeModel.Fineness.WATCHED : BakeModel.Fineness.COARSE;
+        this.doubts = new Sensitivities(dish, new CoarseSolve(dish, fineness), likelyMin);
     }
 
     Sensitivities doubts() {
@@ -74,7 +76,7 @@ final class MemberSolver {
         Member[] members = new Member[draws.size()];
         Thread asker = Thread.currentThread();
         // The sections go with it: an ensemble is kept for as long as its bake, and they are some megabytes.
-        BakeModel plain = dish.model(BakeModel.Fineness.COARSE);
+        BakeModel plain = dish.model(fineness);
         bySection.values().parallelStream().forEach(group -> {
             GivenUp.stopIf(asker);
             BakeModel section = plain.under(unknowns(draws.get(group.get(0))));

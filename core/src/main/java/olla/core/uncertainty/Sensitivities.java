@@ -28,16 +28,14 @@ public final class Sensitivities {
     private final double[] slope = new double[About.values().length];
 
     /**
-     * @param plain a coarse model with nothing off
+     * @param coarse the dish solved with nothing off
      * @param likely the open length on the fine grid, minutes; taken where the coarse run finds none
      * @throws java.util.concurrent.CancellationException where the calling thread is interrupted meanwhile
      */
-    public Sensitivities(BakeSpec dish, BakeModel plain, double likely) {
+    public Sensitivities(BakeSpec dish, CoarseSolve coarse, double likely) {
         this.dish = dish;
-        BakeRun run = new BakeRun(plain, dish.programme());
-        this.plainMinutes =
-                Math.max(Programme.LEAST_MINUTES, run.minutesFor(dish.targetC()).orElse(likely));
-        this.minutes = new OpenMinutes(run, dish.programme(), plainMinutes, dish.targetC());
+        this.plainMinutes = coarse.minutes(likely);
+        this.minutes = coarse.nearby(plainMinutes);
         Thread asker = Thread.currentThread();
         Arrays.stream(About.values())
                 .parallel()
@@ -45,7 +43,7 @@ public final class Sensitivities {
                 .filter(about -> about != About.WETNESS || dish.dress().sheet().isEmpty())
                 .forEach(about -> {
                     GivenUp.stopIf(asker);
-                    slope[about.ordinal()] = slope(plain, about);
+                    slope[about.ordinal()] = slope(coarse.model(), about);
                 });
     }
 
