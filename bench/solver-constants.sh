@@ -13,7 +13,7 @@ run() {
   rm -rf "$WORK/src" "$WORK/out"
   cp -r "$ROOT/core/src/main/java" "$WORK/src"
   mkdir "$WORK/out"
-  sed -i -e "$changed" "$WORK"/src/olla/core/heat/{SectionSolver,Contacts,MeshBuilder}.java
+  sed -i -e "$changed" "$WORK"/src/olla/core/heat/{SectionSolver,SectionFaces,Capacities,Contacts,MeshBuilder}.java
   [ -z "$changed" ] || ! diff -rq "$ROOT/core/src/main/java" "$WORK/src" >/dev/null || { echo "$name: no such constant" >&2; return 1; }
   javac -nowarn -d "$WORK/out" -cp "$LIBRARIES" "$WORK"/src/olla/core/heat/[A-Z]*.java "$WORK"/src/olla/core/simulation/[A-Z]*.java
   java -cp "$WORK/out:$LIBRARIES" olla.bench.FourDishes "$name"
@@ -21,13 +21,15 @@ run() {
 
 echo "constants | portion on a tray | from frozen | whole in salt | topped, grilled"
 run "as they are"
-run "all fine" 's/FINE_K = [0-9.]*/FINE_K = 0.03/;s/AVERAGE_OFF_K = [0-9.]*/AVERAGE_OFF_K = 1/;s/MOST_OFF_K = [0-9.]*/MOST_OFF_K = 4/;s/LobattoRule(24)/LobattoRule(120)/'
+run "all fine" 's/FINE_K = [0-9.]*/FINE_K = 0.03/;s/AVERAGE_OFF_K = [0-9.]*/AVERAGE_OFF_K = 1/;s/MOST_OFF_K = [0-9.]*/MOST_OFF_K = 4/;s/LONGEST_WET_S = [0-9.]*/LONGEST_WET_S = 20/;s/LobattoRule(24)/LobattoRule(120)/'
 for value in 0.1 1; do run "step wrong by $value K" "s/FINE_K = [0-9.]*/FINE_K = $value/"; done
 for value in 0.03 1; do run "elsewhere $value" "s/ELSEWHERE = [0-9.]*/ELSEWHERE = $value/"; done
 for value in 1 20; do run "worst $value" "s/WORST = [0-9.]*/WORST = $value/"; done
 for value in 3 12; do run "off $value K" "s/AVERAGE_OFF_K = [0-9.]*/AVERAGE_OFF_K = $value/;s/ MOST_OFF_K = [0-9.]*/ MOST_OFF_K = 4 * $value/"; done
 for value in 0 10; do run "secants $value" "s/MOST_SECANTS = [0-9]*/MOST_SECANTS = $value/"; done
 for value in 1 1000; do run "first stage off $value" "s/FIRST_STAGE_OFF = [0-9.]*/FIRST_STAGE_OFF = $value/"; done
+for value in 0.9 0.2; do run "near enough $value" "s/NEAR_ENOUGH = [0-9.]*/NEAR_ENOUGH = $value/"; done
+for value in 60 1000; do run "longest wet $value s" "s/LONGEST_WET_S = [0-9.]*/LONGEST_WET_S = $value/"; done
 for value in 2 10; do run "growth $value" "s/MOST_GROWTH = [0-9.]*/MOST_GROWTH = $value/"; done
 for value in 1 16; do run "first step $value s" "s/FIRST_STEP_S = [0-9.]*/FIRST_STEP_S = $value/"; done
 for value in 5 40; do run "overshoot $value K" "s/OVERSHOOT_K = [0-9.]*/OVERSHOOT_K = $value/"; done

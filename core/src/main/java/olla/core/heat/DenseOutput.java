@@ -64,7 +64,7 @@ public final class DenseOutput {
             double gains = after.enthalpy[i] - before.enthalpy[i];
             double first = h * gainsBefore[i];
             double last = h * gainsAfter[i];
-            if (solver.boils(i)) {
+            if (solver.nodes().boils(i)) {
                 // What boils off is not held: such a node goes straight.
                 first = gains;
                 last = gains;
@@ -76,7 +76,7 @@ public final class DenseOutput {
         into.arrivedJ = before.arrivedJ + part * (after.arrivedJ - before.arrivedJ);
         into.vapourJ = before.vapourJ + part * (after.vapourJ - before.vapourJ);
         into.driedJ = before.driedJ + part * (after.driedJ - before.driedJ);
-        solver.temperatures(into);
+        solver.nodes().temperatures(into);
         for (int m = 0; m < into.coldest.length; m++) {
             into.coldestPeak[m] = Math.max(before.coldestPeak[m], into.coldest[m]);
         }

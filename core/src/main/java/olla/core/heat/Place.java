@@ -26,6 +26,15 @@ public final class Place {
         return inside;
     }
 
+    /** What is there of a quantity by node, in the middle of the length. */
+    double of(double[] quantity) {
+        double sum = 0;
+        for (int i = 0; i < nodes.length; i++) {
+            sum += weights[i] * quantity[nodes[i]];
+        }
+        return sum;
+    }
+
     /** What is there of a quantity by node, no more and no less than the nodes round it have. */
     double within(double[] quantity, int from) {
         double sum = 0;

@@ -88,9 +88,6 @@ public class BakeService {
     private static final Duration FORGOTTEN = Duration.ofMinutes(Math.round(BakeClock.FORGOTTEN_MIN));
     private static final int ATTEMPTS = 4;
 
-    /* How long whoever asks for a bake waits for the narrowed window, ms. */
-    private static final long PATIENCE_MS = 2500;
-
     /* After these the first sentence has to be right: never a calm one over raw fish, nor one of before it came out. */
     private static final Set<TapKind> RIGHT_AT_ONCE = EnumSet.of(TapKind.OUT, TapKind.BACK);
 
@@ -109,8 +106,12 @@ public class BakeService {
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
     private final long tapPatienceMs;
+    private final long patienceMs;
 
-    /** @param tapPatience how long a tap's answer waits for the narrowed window, which otherwise the stream tells */
+    /**
+     * @param tapPatience how long a tap's answer waits for the narrowed window, which otherwise the stream tells
+     * @param patience how long whoever asks for a bake waits for it
+     */
     BakeService(
             BakeRepository bakes,
             TapRepository taps,
@@ -123,7 +124,8 @@ public class BakeService {
             Clock clock,
             TransactionTemplate transaction,
             ApplicationEventPublisher events,
-            @Value("${olla.taps.patience}") Duration tapPatience) {
+            @Value("${olla.taps.patience}") Duration tapPatience,
+            @Value("${olla.asked.patience}") Duration patience) {
         this.bakes = bakes;
         this.taps = taps;
         this.probes = probes;
@@ -136,6 +138,7 @@ public class BakeService {
         this.transaction = transaction;
         this.events = events;
         this.tapPatienceMs = tapPatience.toMillis();
+        this.patienceMs = patience.toMillis();
     }
 
     /** A fish goes in, now or when it is said. Asked again with the same id and content it answers with the bake that is there. */
@@ -233,8 +236,8 @@ public class BakeService {
      */
     public BakeView tap(UUID id, TapInput input) {
         checked(input);
-        long patienceMs = RIGHT_AT_ONCE.contains(input.kind()) ? PATIENCE_MS : tapPatienceMs;
-        return changed(id, patienceMs, bake -> {
+        long waitMs = RIGHT_AT_ONCE.contains(input.kind()) ? patienceMs : tapPatienceMs;
+        return changed(id, waitMs, bake -> {
             BakeTimeline timeline = views.timeline(bake);
             Instant at = moment(input.at());
             Tap tap = new Tap(id, input, at);
@@ -515,7 +518,7 @@ public class BakeService {
 
     /** One bake. */
     public BakeView one(UUID id) {
-        return views.now(any(id), PATIENCE_MS);
+        return views.now(any(id), patienceMs);
     }
 
     /**
@@ -531,7 +534,7 @@ public class BakeService {
 
     /** The members behind a bake and what its probe said. */
     InsideView inside(UUID id) {
-        return views.inside(any(id), PATIENCE_MS);
+        return views.inside(any(id), patienceMs);
     }
 
     /** A bake that is out, reckoned with the minutes that it had. */
@@ -573,14 +576,14 @@ public class BakeService {
     }
 
     /* The row is counted up first, which also keeps others off it until this is stored. */
-    private BakeView changed(UUID id, long patienceMs, Change change) {
+    private BakeView changed(UUID id, long waitMs, Change change) {
         Bake bake = attempted(() -> transaction.execute(status -> {
             bakes.touch(id.toString());
             Bake found = any(id);
             change.make(found);
             return bakes.saveAndFlush(found);
         }));
-        return views.now(bake, patienceMs);
+        return views.now(bake, waitMs);
     }
 
     /* Two that stand in each other's way are told so by the store; each then simply tries again. */
