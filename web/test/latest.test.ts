@@ -48,6 +48,32 @@ it('gives up an answer that never comes for the next question, and waits longer 
   expect(gaveUp).toHaveLength(2)
 })
 
+it('stops what nobody wants any more, and waits no longer for that', async () => {
+  let given = 0
+  const run = latest(
+    (signal) =>
+      new Promise<void>((_, reject) =>
+        signal.addEventListener('abort', () => {
+          given++
+          reject(new DOMException('given up', 'AbortError'))
+        }),
+      ),
+  )
+  run.leave()
+  void run()
+  run.leave()
+  expect(given, 'at once').toBe(1)
+  await vi.advanceTimersByTimeAsync(0)
+  expect(given, 'and nothing is asked in its stead').toBe(1)
+  void run()
+  run.leave()
+  void run()
+  await vi.advanceTimersByTimeAsync(0)
+  void run()
+  await vi.advanceTimersByTimeAsync(4100)
+  expect(given, 'the next is waited for as long as the first').toBe(3)
+})
+
 it('lets a fault through, and asks again afterwards', async () => {
   let asked = 0
   const run = latest(async () => {

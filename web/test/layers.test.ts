@@ -219,6 +219,29 @@ describe('the stages of a cook, while the kitchen is slow', () => {
   })
 })
 
+describe('how sure an answer is', () => {
+  it('is worked out no further once the question is another', async () => {
+    const on = bench('OPEN_TRAY', {})
+    const signals: AbortSignal[] = []
+    fakeServer(({ path, signal }) => {
+      if (path === '/api/certainty') {
+        signals.push(signal!)
+        return new Promise(() => undefined)
+      }
+      const body = { bakeMinutes: 9, restMinutes: 3, sections: { layers: [] } }
+      return path === '/api/estimates' ? { status: 200, body } : { status: 503 }
+    })
+    on.allOvens = [{ id: 1, kind: 'STILL', away: false }] as never
+    on.change({ thicknessMm: 31 })
+    await vi.waitFor(() => expect(signals.length).toBeGreaterThan(0))
+    const before = signals.at(-1)!
+    expect(before.aborted).toBe(false)
+    on.change({ thicknessMm: 32 })
+    await nextTick()
+    expect(before.aborted).toBe(true)
+  })
+})
+
 describe('what is said of a dish', () => {
   it('is its own before what it shares', () => {
     expect(wayOf('PARCHMENT', { vessel: 'GLASS', sides: [{ of: 'PEAS' }] }, { fold: 'HEART' })).toEqual({

@@ -10,6 +10,13 @@ const WAITS_AT_MOST_MS = 32_000
 /** Who is out of reach is asked again after so long, ms. */
 const AGAIN_MS = 3000
 
+/** Asks, by being called. */
+export interface Latest {
+  (): Promise<void>
+  /** What is being asked is of no use any more, and whoever works it out may stop. */
+  leave(): void
+}
+
 /**
  * Asks one question at a time: what has changed while an answer was on its way is asked when that answer is there, and
  * everything between is left out. An answer that takes long is given up for the next question, so that one that never comes
@@ -19,8 +26,8 @@ const AGAIN_MS = 3000
 export function latest(
   ask: (signal: AbortSignal) => Promise<void>,
   refused: (problem: Problem) => void = () => undefined,
-): () => Promise<void> {
-  let asking: { since: number; giveUp: AbortController } | null = null
+): Latest {
+  let asking: { since: number; giveUp: AbortController; left: boolean } | null = null
   let again = false
   let waits = WAITS_MS
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -30,7 +37,13 @@ export function latest(
     gone = true
     clearTimeout(later)
   })
-  return async function run(): Promise<void> {
+  function leave() {
+    again = false
+    if (!asking) return
+    asking.left = true
+    asking.giveUp.abort()
+  }
+  async function run(): Promise<void> {
     if (asking) {
       again = true
       const left = asking.since + waits - performance.now()
@@ -40,16 +53,17 @@ export function latest(
       return
     }
     clearTimeout(later)
-    asking = { since: performance.now(), giveUp: new AbortController() }
+    const turn = { since: performance.now(), giveUp: new AbortController(), left: false }
+    asking = turn
     try {
-      await ask(asking.giveUp.signal)
+      await ask(turn.giveUp.signal)
       waits = WAITS_MS
     } catch (thrown) {
       if (thrown instanceof Problem) {
         refused(thrown)
         if (!thrown.reachable && !gone) later = setTimeout(() => void run(), AGAIN_MS)
       } else if (givenUp(thrown)) {
-        waits = Math.min(2 * waits, WAITS_AT_MOST_MS)
+        if (!turn.left) waits = Math.min(2 * waits, WAITS_AT_MOST_MS)
       } else {
         throw thrown
       }
@@ -62,4 +76,5 @@ export function latest(
       }
     }
   }
+  return Object.assign(run, { leave })
 }

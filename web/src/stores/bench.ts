@@ -550,7 +550,15 @@ export const useBench = defineStore('bench', () => {
     )
   }
 
-  watch([question, reader], () => void ask(), { immediate: true })
+  watch(
+    [question, reader],
+    () => {
+      // The members of what was before hold the processors that the answer wants.
+      askSure.leave()
+      void ask()
+    },
+    { immediate: true },
+  )
   watch(reader, async () => {
     catalogue.value = null
     allOvens.value = []

@@ -17,12 +17,21 @@ class InteractionMeasurement {
             const members = arguments[0];
             const told = () => document.querySelector('.rules')?.getAttribute('aria-busy') === 'false';
             const drawn = () => document.querySelector('.handle').getAttribute('aria-valuetext');
+            const press = key => document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+            let turned = false;
             function next(i) {
               if (i === 120) return done(times);
+              if (i % 12 === 0 && !turned) {
+                // Another dial, or the way back would be through what is known already; down again where members are waited for.
+                press(members ? '-' : '=');
+                turned = true;
+                return setTimeout(() => next(i), 1500);
+              }
+              turned = false;
               const before = drawn();
               const from = performance.now();
               const key = Math.floor(i / 12) % 2 ? '[' : ']';
-              document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+              press(key);
               const look = () => {
                 if (drawn() === before || members && !told()) return requestAnimationFrame(look);
                 times.push(performance.now() - from);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.concurrent.ForkJoinTask;
 import olla.core.doneness.Doneness;
 import olla.core.doneness.Lethality;
 import olla.core.dress.Dress;
@@ -78,6 +79,7 @@ public final class Estimator {
         BakeModel model = dish.model(BakeModel.Fineness.FINE);
         BakeRun run = new BakeRun(model, programme);
         CoarseSolve coarse = new CoarseSolve(dish);
+        ForkJoinTask<Sensitivities> beside = coarse.found() ? Sensitivities.beside(dish, coarse) : null;
         OptionalDouble solved = coarse.refined(run);
         if (solved.isEmpty() && programme.open()) {
             refusals.add("programme.tempC", Assumptions.neverDone(piece, programme, target))
@@ -90,7 +92,7 @@ public final class Estimator {
         if (solved.isPresent()) {
             double open = solved.getAsDouble();
             double out = run.closed(open).bakeMinutes().orElseThrow();
-            Sensitivities all = new Sensitivities(dish, coarse, open);
+            Sensitivities all = beside == null ? new Sensitivities(dish, coarse, open) : beside.join();
             CheckWindow quick = CheckWindow.about(open, all.logSpread(), out - open);
             window = Optional.of(quick);
             doubts = all.found(open, quick.widthMin());

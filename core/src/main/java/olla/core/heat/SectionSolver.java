@@ -38,8 +38,8 @@ public final class SectionSolver {
     private static final double LEAST_GROWTH = 0.2;
     private static final double SAFETY = 0.9;
 
-    /* Where layers boil dry the method's companion does not see all that is wrong with a long step, s (docs/model.md has what others
-     * than this leave and cost). */
+    /* Where layers boil dry the method's companion does not see all that is wrong with a long step: in fine runs no step is longer, s; what
+     * is missed goes by its square (docs/model.md has what others than this leave and cost). */
     private static final double LONGEST_WET_S = 120;
 
     /* What is not flesh may be so many times as wrong: what comes of it is felt in the flesh only after a while. */
@@ -72,7 +72,7 @@ public final class SectionSolver {
     private final TakingOver takingOver;
     private final Crest crest;
     private final int all;
-    private final boolean boils;
+    private final double longestS;
 
     private final double[] atStart;
     private final double[] flow;
@@ -110,7 +110,7 @@ public final class SectionSolver {
         takingOver = new TakingOver(nodes);
         crest = new Crest(nodes);
         all = nodes.all;
-        boils = nodes.boil();
+        longestS = nodes.boil() ? LONGEST_WET_S * Math.sqrt(toleranceK / FINE_K) : Double.POSITIVE_INFINITY;
         atStart = new double[all];
         flow = new double[all];
         stageC = new double[all];
@@ -225,7 +225,7 @@ public final class SectionSolver {
         }
         state.met = around;
         faces.begin(state);
-        double h = Math.min(most, boils ? Math.min(LONGEST_WET_S, state.nextStepS) : state.nextStepS);
+        double h = Math.min(most, Math.min(longestS, state.nextStepS));
         if (h > 0.6 * most && h < most) {
             // Two halves are better than a whole and a bit.
             h = most / 2;

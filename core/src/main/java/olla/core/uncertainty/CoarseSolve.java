@@ -7,15 +7,14 @@ import olla.core.simulation.BakeRun;
 
 /**
  * A dish solved on the coarse grid with nothing off: about how long it takes. A fine solve begins where this one ends, and doubts are
- * ratios to it. For one thread.
+ * ratios to it. Immutable.
  */
 public final class CoarseSolve {
 
     private final BakeSpec dish;
     private final BakeModel model;
-    private final BakeRun run;
     private final OptionalDouble minutes;
-    private OpenMinutes nearby;
+    private final OpenMinutes nearby;
 
     /** Solves it on the coarsest grid. */
     public CoarseSolve(BakeSpec dish) {
@@ -25,8 +24,9 @@ public final class CoarseSolve {
     CoarseSolve(BakeSpec dish, BakeModel.Fineness fineness) {
         this.dish = dish;
         this.model = dish.model(fineness);
-        this.run = new BakeRun(model, dish.programme());
+        BakeRun run = new BakeRun(model, dish.programme());
         this.minutes = run.minutesFor(dish.targetC());
+        this.nearby = new OpenMinutes(run, dish.programme(), minutes(Programme.LONGEST_MINUTES), dish.targetC());
     }
 
     /**
@@ -39,7 +39,7 @@ public final class CoarseSolve {
             return fine.minutesFor(dish.targetC());
         }
         double about = minutes.getAsDouble();
-        return fine.minutesFor(dish.targetC(), about, nearby(about).perLog() / about);
+        return fine.minutesFor(dish.targetC(), about, nearby.perLog() / about);
     }
 
     BakeModel model() {
@@ -51,11 +51,13 @@ public final class CoarseSolve {
         return Math.max(Programme.LEAST_MINUTES, minutes.orElse(otherwise));
     }
 
-    /** How long dishes take that are nearly this one, which takes so long. */
-    OpenMinutes nearby(double plainMinutes) {
-        if (nearby == null) {
-            nearby = new OpenMinutes(run, dish.programme(), plainMinutes, dish.targetC());
-        }
+    /** Whether the oven brings the dish to its target at all. */
+    public boolean found() {
+        return minutes.isPresent();
+    }
+
+    /** How long dishes take that are nearly this one. */
+    OpenMinutes nearby() {
         return nearby;
     }
 }

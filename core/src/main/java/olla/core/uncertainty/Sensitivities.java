@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.ForkJoinTask;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.messages.Message;
@@ -33,10 +34,13 @@ public final class Sensitivities {
      * @throws java.util.concurrent.CancellationException where the calling thread is interrupted meanwhile
      */
     public Sensitivities(BakeSpec dish, CoarseSolve coarse, double likely) {
+        this(dish, coarse, likely, Thread.currentThread());
+    }
+
+    private Sensitivities(BakeSpec dish, CoarseSolve coarse, double likely, Thread asker) {
         this.dish = dish;
         this.plainMinutes = coarse.minutes(likely);
-        this.minutes = coarse.nearby(plainMinutes);
-        Thread asker = Thread.currentThread();
+        this.minutes = coarse.nearby();
         Arrays.stream(About.values())
                 .parallel()
                 // A covered fish is wet all over whatever its face was.
@@ -45,6 +49,17 @@ public final class Sensitivities {
                     GivenUp.stopIf(asker);
                     slope[about.ordinal()] = slope(coarse.model(), about);
                 });
+    }
+
+    /**
+     * The same, worked out beside what the caller does next, where there are processors to spare.
+     *
+     * @param coarse the dish solved with nothing off, which the oven brings to its target
+     */
+    public static ForkJoinTask<Sensitivities> beside(BakeSpec dish, CoarseSolve coarse) {
+        Thread asker = Thread.currentThread();
+        return ForkJoinTask.adapt(() -> new Sensitivities(dish, coarse, Programme.LONGEST_MINUTES, asker))
+                .fork();
     }
 
     private double slope(BakeModel plain, About about) {

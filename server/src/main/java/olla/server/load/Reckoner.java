@@ -32,8 +32,9 @@ public class Reckoner implements DisposableBean {
 
     private static final int YIELD_MS = 20;
 
-    /* How often it is looked whether the asker is still there, ms. */
-    private static final int LOOK_MS = 100;
+    /* How often it is looked whether the asker is still there, ms: a hand on a slider asks anew ten times a second, and what was asked
+     * before must not hold the processors. */
+    private static final int LOOK_MS = 15;
 
     /* No screen waits longer for an answer, ms. */
     private static final int PATIENCE_MS = 15_000;
@@ -44,8 +45,9 @@ public class Reckoner implements DisposableBean {
     private final TapsFirst taps;
     private final Turns longOnes = new Turns(LONG_SEATS, LONG_WAITING, LONG_WAITING_EACH);
     private final Turns shortOnes = new Turns(SHORT_SEATS, SHORT_WAITING, SHORT_WAITING_EACH);
-    /* Apart from the pool in which what was tapped is worked out. */
-    private final ForkJoinPool pool = new ForkJoinPool(CORES + LONG_SEATS);
+    /* Apart from the pool in which what was tapped is worked out, and what is short from what takes long and fills all it finds. */
+    private final ForkJoinPool shortPool = new ForkJoinPool(CORES);
+    private final ForkJoinPool longPool = new ForkJoinPool(CORES);
 
     Reckoner(TapsFirst taps) {
         this.taps = taps;
@@ -53,15 +55,15 @@ public class Reckoner implements DisposableBean {
 
     /** Reckons what takes some hundredths of a second. */
     public <T> T reckon(Supplier<T> work) {
-        return reckon(work, shortOnes);
+        return reckon(work, shortOnes, shortPool);
     }
 
     /** Reckons what takes tenths of a second and more. */
     public <T> T reckonLong(Supplier<T> work) {
-        return reckon(work, longOnes);
+        return reckon(work, longOnes, longPool);
     }
 
-    private <T> T reckon(Supplier<T> work, Turns turns) {
+    private <T> T reckon(Supplier<T> work, Turns turns, ForkJoinPool pool) {
         Asker asker = Asker.here();
         if (asker == null) {
             return work.get();
@@ -166,6 +168,7 @@ public class Reckoner implements DisposableBean {
 
     @Override
     public void destroy() {
-        pool.shutdownNow();
+        shortPool.shutdownNow();
+        longPool.shutdownNow();
     }
 }
