@@ -25,6 +25,40 @@ class SectionTest {
         return new SectionBuilder(List.of(Layer.flesh(outline, stepM, 1)), Wall.NONE, lengthM, planes);
     }
 
+    /** Beside the fish it is the nearest of its nodes. */
+    @Test
+    void aPlaceOutsideIsTheNearestNode() {
+        Section section = alone(new Outline.RoundedRectangle(0.03, 0.02, 0, 0), 0.0025, 1, 1)
+                .build();
+        double[] celsius = section.x.clone();
+        assertThat(section.place(Section.FLESH, 0.05, 0.02).of(celsius)).isCloseTo(0.03, within(1e-9));
+        assertThat(section.place(Section.FLESH, 0.05, 0.02).of(section.y)).isCloseTo(0.02, within(1e-9));
+        assertThat(section.place(Section.FLESH, 0.029, -0.03).of(section.y)).isCloseTo(0, within(1e-9));
+        assertThat(section.place(Section.FLESH, 0.029, -0.03).of(section.x)).isCloseTo(0.03, within(0.0015));
+        assertThat(section.place(Section.FLESH, 0.05, 0.02).inside()).isFalse();
+    }
+
+    /** Where polynomials go beyond what is round a place, what is taken over does not. */
+    @Test
+    void whatIsTakenFromAPlaceIsNoMoreThanItsNodesHave() {
+        Section section = alone(new Outline.RoundedRectangle(0.03, 0.02, 0, 0), 0.0025, 1, 1)
+                .build();
+        double[] step = new double[section.nodes];
+        double[] even = new double[section.nodes];
+        for (int i = 0; i < step.length; i++) {
+            step[i] = section.y[i] < 0.0099 ? 0 : 1;
+            even[i] = 7 + 100 * section.x[i] - 50 * section.y[i];
+        }
+        boolean beyond = false;
+        for (int i = 1; i < 200; i++) {
+            Place place = section.place(Section.FLESH, 0.0123, i * 0.0001);
+            beyond |= place.of(step) > 1 + 1e-6 || place.of(step) < -1e-6;
+            assertThat(place.within(step, 0)).isBetween(-1e-12, 1 + 1e-12);
+            assertThat(place.within(even, 0)).isCloseTo(7 + 1.23 - 50 * i * 0.0001, within(1e-9));
+        }
+        assertThat(beyond).as("some polynomial goes beyond").isTrue();
+    }
+
     /** Every place inside is found in its element, and as exactly as its nodes lie round it. */
     @Test
     void aPlaceIsWhereItsNodesSayItIs() {
