@@ -33,9 +33,9 @@ public final class BakeModel {
         /** For the answer the cook sees: right to about a hundredth of the minutes. */
         FINE(8, 0.0025, 0.0025, 0.001, SectionSolver.FINE_K, 4),
         /** For runs whose way through the oven is held against a probe: in a round fish no mesh with one element less follows the middle. */
-        WATCHED(7, 0.005, 0.005, 0.004, 1, 3),
+        WATCHED(7, 0.005, 0.0025, 0.004, 1, 3),
         /** For runs of which only the ratio to another such run counts. */
-        COARSE(6, 0.005, 0.005, 0.004, 1, 3);
+        COARSE(6, 0.005, 0.0025, 0.004, 1, 3);
 
         private final int intervals;
         private final double underStepM;

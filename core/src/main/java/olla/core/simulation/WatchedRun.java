@@ -2,6 +2,8 @@ package olla.core.simulation;
 
 import java.util.ArrayList;
 import java.util.List;
+import olla.core.heat.DenseOutput;
+import olla.core.heat.SectionState;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import org.hipparchus.analysis.UnivariateFunction;
@@ -14,18 +16,22 @@ import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
  */
 public final class WatchedRun {
 
-    /* Longer strides would leave too few places to draw a curve through and to go on from, s. */
-    private static final double LONGEST_STRIDE_S = 90;
+    /* A step is looked at in so many parts, or there would be too few places to draw a curve through. */
+    private static final int LOOKS = 4;
 
     private final BakeRun run;
     private final List<Stage> rests;
     private final boolean oneBakeIsOpen;
     private final double fixedMin;
     private final OpenBake way;
+
+    /* Whether a stride is one of the solver's steps, between whose ends it is known. */
+    private final boolean steady;
     private final double[] coldestC;
 
     WatchedRun(BakeRun run, BakeModel model, Programme programme, double openMinutes, double until, double strideMin) {
         this.run = run;
+        this.steady = !model.unsteady();
         List<Stage> open = programme.opened().stages();
         List<Stage> closed = run.closed(openMinutes).stages();
         List<Stage> inOven =
@@ -40,7 +46,7 @@ public final class WatchedRun {
         this.fixedMin = run.closed(openMinutes).bakeMinutes().orElseThrow() - openMinutes;
         this.coldestC = new double[(int) Math.ceil((fixedMin + until) / strideMin) + 1];
         List<Stage> before = oneBakeIsOpen ? inOven.subList(0, inOven.size() - 1) : inOven;
-        this.way = new OpenBake(new BakeProgress(model, programme), before, last, LONGEST_STRIDE_S);
+        this.way = new OpenBake(new BakeProgress(model, programme), before, last, Double.MAX_VALUE);
         while (way.farthest().minutes() < (coldestC.length - 1) * strideMin) {
             way.stride(Double.MAX_VALUE);
         }
@@ -54,11 +60,16 @@ public final class WatchedRun {
     /* Between the solver's steps the coldest goes as smoothly as it can. */
     private void between(double strideMin) {
         List<double[]> went = new ArrayList<>();
+        BakeProgress before = null;
         for (int stage = 0; stage <= way.place(); stage++) {
             for (BakeProgress at : way.through(stage)) {
                 if (went.isEmpty() || at.minutes() > went.get(went.size() - 1)[0]) {
+                    if (steady && !went.isEmpty()) {
+                        lookBetween(before, at, went);
+                    }
                     went.add(new double[] {at.minutes(), at.coldestC()});
                 }
+                before = at;
             }
         }
         UnivariateFunction curve = new AkimaSplineInterpolator()
@@ -68,6 +79,21 @@ public final class WatchedRun {
         double last = went.get(went.size() - 1)[0];
         for (int i = 0; i < coldestC.length; i++) {
             coldestC[i] = curve.value(Math.min(last, i * strideMin));
+        }
+    }
+
+    private static void lookBetween(BakeProgress from, BakeProgress to, List<double[]> went) {
+        DenseOutput between = new DenseOutput(to.solver());
+        between.from(from.state());
+        between.to(to.state());
+        SectionState then = from.state().copy();
+        for (int look = 1; look < LOOKS; look++) {
+            double part = (double) look / LOOKS;
+            between.at(
+                    from.state().seconds()
+                            + part * (to.state().seconds() - from.state().seconds()),
+                    then);
+            went.add(new double[] {then.seconds() / 60, to.seenAt(then).coldestC()});
         }
     }
 

@@ -259,9 +259,7 @@ class DialTableTest {
                         .as("%s at %s", dish.key(), dial)
                         .isPositive()
                         .isCloseTo(anew.minutes() - was.minutes(), within(0.03 * (anew.minutes() - fixed) + 0.5));
-                // In salt doubt goes in waves over the dial, as coarse nodes boil dry one after the other.
-                double apart = dish.dress().salt().isPresent() ? 0.25 : 0.12;
-                assertThat(is.sdMin()).isCloseTo(anew.sdMin(), within(apart * anew.sdMin()));
+                assertThat(is.sdMin()).isCloseTo(anew.sdMin(), within(0.12 * anew.sdMin()));
             }
         }
     }

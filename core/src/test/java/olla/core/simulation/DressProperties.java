@@ -130,7 +130,7 @@ class DressProperties {
 
         WatchedRun watched = run.watch(12, 1.6 * 12, 0.5);
 
-        assertThat(watched.peakMargin(12 * times, 57)).isCloseTo(run.peakMargin(12 * times, 57), within(0.25));
+        assertThat(watched.peakMargin(12 * times, 57)).isCloseTo(run.peakMargin(12 * times, 57), within(0.15));
     }
 
     /** Heat through the faces less vapour is what is stored, stage by stage; turning over loses nothing. */
