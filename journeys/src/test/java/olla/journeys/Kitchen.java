@@ -155,6 +155,19 @@ final class Kitchen implements AutoCloseable {
         hasBeenIn(TROUT, TROUT_S);
     }
 
+    /** Leaves the kitchen its bakes alone: an evening would be planned anew with every minute of a fast clock, and the log learned from. */
+    void onlyBakes() throws Exception {
+        sql("delete from evening");
+        long end = System.nanoTime() + TimeUnit.MINUTES.toNanos(3);
+        while (!sql("select id from bake where logged_at is not null and lesson_log_film is null")
+                .isBlank()) {
+            if (System.nanoTime() > end) {
+                throw new AssertionError("the log is not learned from");
+            }
+            Thread.sleep(200);
+        }
+    }
+
     /** Lets a running bake have gone in, and whatever came after, earlier than it did: no test waits a quarter of an hour. */
     void wentInEarlier(String title, int seconds) throws Exception {
         moveBack(title, String.valueOf(seconds));

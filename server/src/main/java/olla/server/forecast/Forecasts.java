@@ -13,7 +13,6 @@ import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
@@ -36,6 +35,7 @@ import olla.server.query.Question;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.scheduling.concurrent.ThreadPoolTaskExecutor;
 import org.springframework.stereotype.Component;
 
 /**
@@ -48,6 +48,10 @@ public class Forecasts {
     private static final Logger LOG = LoggerFactory.getLogger(Forecasts.class);
 
     private static final int KEPT = 150;
+
+    /* For so long at most what can wait gives way, ms: a kitchen that is never at rest still learns. */
+    private static final int GIVES_WAY_MS = 5_000;
+    private static final int LOOK_MS = 50;
 
     /**
      * All that a forecast follows from.
@@ -187,9 +191,9 @@ public class Forecasts {
     private final Cache<UUID, Kept> kept =
             Caffeine.newBuilder().maximumSize(KEPT).build();
     private final TapsFirst taps;
-    private final Executor workers;
+    private final ThreadPoolTaskExecutor workers;
 
-    Forecasts(TapsFirst taps, @Qualifier(Pools.FORECASTS) Executor workers) {
+    Forecasts(TapsFirst taps, @Qualifier(Pools.FORECASTS) ThreadPoolTaskExecutor workers) {
         this.taps = taps;
         this.workers = workers;
     }
@@ -459,6 +463,21 @@ public class Forecasts {
             }
             return last.learned();
         });
+    }
+
+    /** Waits while a forecast is being worked out, five seconds at most; an interrupted thread waits no more. */
+    public void giveWay() {
+        try {
+            for (int waited = 0; atWork() && waited < GIVES_WAY_MS; waited += LOOK_MS) {
+                Thread.sleep(LOOK_MS);
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private boolean atWork() {
+        return workers.getActiveCount() + workers.getQueueSize() > 0;
     }
 
     /** Forgets a bake that is no longer followed. */

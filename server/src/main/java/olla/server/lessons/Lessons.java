@@ -34,7 +34,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * What the log teaches of each oven: what was believed after one bake is where the next begins. Worked out beside, in the
  * order of the log, from the first line on that has not been worked out; a line opened again lets all after it be worked
  * out anew. The same on every instance, so that two may do it at once; what was worked out of a log that has changed
- * meanwhile is thrown away.
+ * meanwhile is thrown away. The log can wait: between two lines it gives way to what is in the oven.
  */
 @Component
 @Order(3)
@@ -103,6 +103,7 @@ public class Lessons implements ApplicationRunner {
             if (bake == null || bake.loggedAt() == null) {
                 return;
             }
+            forecasts.giveWay();
             believed = learned(bake, believed);
             if (!taught(line.getId(), Lesson.of(believed), turn, ovenId)) {
                 return;

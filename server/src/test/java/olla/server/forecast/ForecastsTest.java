@@ -1,15 +1,18 @@
 package olla.server.forecast;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.awaitility.Awaitility.await;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import olla.core.doneness.Cue;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
@@ -21,7 +24,9 @@ import olla.server.bakes.rows.BakeTimeline.Timed;
 import olla.server.forecast.Forecasts.Subject;
 import olla.server.load.TapsFirst;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.scheduling.concurrent.ThreadPoolTaskExecutor;
 
 /** What is kept of a bake's forecast is never of another course than asked: the reference is one that has kept nothing. */
 class ForecastsTest {
@@ -33,13 +38,37 @@ class ForecastsTest {
     private static final OvenEvents TURNED_DOWN = OvenEvents.NONE.and(new OvenEvent.DialTurned(2, 140));
     private static final Timed LOOK = new Timed(9, new Observation.Seen(9, Cue.FLAKES_UNDER_PRESSURE));
 
-    private final ExecutorService workers = Executors.newFixedThreadPool(2);
+    private final ThreadPoolTaskExecutor workers = new ThreadPoolTaskExecutor();
     private final Forecasts forecasts = new Forecasts(new TapsFirst(), workers);
     private final Forecasts fresh = new Forecasts(new TapsFirst(), workers);
 
+    @BeforeEach
+    void start() {
+        workers.setCorePoolSize(2);
+        workers.initialize();
+    }
+
     @AfterEach
     void stop() {
-        workers.shutdownNow();
+        workers.shutdown();
+    }
+
+    @Test
+    void whatCanWaitGivesWayUntilNothingIsWorkedOutAnyMore() throws Exception {
+        CountDownLatch over = new CountDownLatch(1);
+        List<String> order = new CopyOnWriteArrayList<>();
+        workers.submit(() -> {
+            over.await();
+            return order.add("forecast");
+        });
+        CompletableFuture<Void> lesson = CompletableFuture.runAsync(() -> {
+            forecasts.giveWay();
+            order.add("lesson");
+        });
+        assertThatExceptionOfType(TimeoutException.class).isThrownBy(() -> lesson.get(200, TimeUnit.MILLISECONDS));
+        over.countDown();
+        lesson.get(WAIT_MS, TimeUnit.MILLISECONDS);
+        assertThat(order).containsExactly("forecast", "lesson");
     }
 
     @Test
