@@ -46,7 +46,7 @@ class DefaultsProperties {
             Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)),
             Dress.onto(new Bed(List.of(Vegetable.POTATO), 20)));
 
-    /* What a grid of whole cells and a minute solved to half a second leave undecided, minutes. */
+    /* What coarse elements and a minute solved to half a second leave undecided, minutes. */
     private static final double UNDECIDED_MIN = 0.03;
 
     /* A filling also leads heat across to the side that is heated less, which air does not: its coldest place may gain by so

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Geometry: whatever the grid, the cells make up the shape. */
+/** Geometry: whatever the step, the elements make up the shape. */
 class SectionBuilderTest {
 
     private static double flesh(Section section) {

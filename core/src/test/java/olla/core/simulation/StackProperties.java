@@ -203,7 +203,7 @@ class StackProperties {
                 List.of(new Laid.On(CRUMB, cut * depth, 0, 12), new Laid.On(CRUMB, (1 - cut) * depth, 0, 12)),
                 thick,
                 210);
-        // Each is cut into cells of its own, and coarsely here.
+        // Each is cut into elements of its own, and coarsely here.
         assertThat(halves).isCloseTo(whole, within(0.05 * whole));
     }
 }
