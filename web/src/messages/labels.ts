@@ -204,6 +204,14 @@ export const COLOURS = {
   BURNT: t('label.colour.BURNT'),
 } as const
 
+/** How juicy it eats. */
+export const BITES = {
+  VERY_JUICY: t('label.bite.VERY_JUICY'),
+  JUICY: t('label.bite.JUICY'),
+  FIRM: t('label.bite.FIRM'),
+  DRY: t('label.bite.DRY'),
+} as const
+
 /** Names of the targets, short enough for a scale. */
 export const TARGETS: Record<Doneness, string> = {
   BARELY_SET: t('label.target.BARELY_SET'),

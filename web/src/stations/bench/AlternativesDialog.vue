@@ -62,7 +62,7 @@ onMounted(async () => {
             <th scope="col">{{ t('ui.alternatives-dialog.in-the-oven') }}</th>
             <th scope="col">{{ t('ui.alternatives-dialog.flaking-to-dry') }}</th>
             <th scope="col">{{ t('ui.alternatives-dialog.past', { dry }) }}</th>
-            <th scope="col">{{ t('ui.alternatives-dialog.water-lost') }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.juice-lost') }}</th>
             <td></td>
           </tr>
         </thead>
@@ -72,7 +72,7 @@ onMounted(async () => {
             <td>{{ t('ui.min', { n: minutesInWords(dial.minutes) }) }}</td>
             <td>{{ t('ui.min', { n: minutesInWords(dial.marginMin) }) }}</td>
             <td>{{ percent(dial.dryShare) }}</td>
-            <td>{{ dial.waterLossG < 0.5 ? t('ui.ticket.none') : units.amount('mass', dial.waterLossG) }}</td>
+            <td>{{ units.amount('mass', dial.lostG) }}</td>
             <td>
               <button class="quiet-action" @click="take(dial.tempC)">
                 {{ t('ui.alternatives-dialog.set-it')
@@ -94,7 +94,7 @@ onMounted(async () => {
             <th scope="col">{{ t('ui.alternatives-dialog.in-the-oven') }}</th>
             <th scope="col">{{ t('ui.alternatives-dialog.its-top') }}</th>
             <th scope="col">{{ t('ui.alternatives-dialog.past', { dry }) }}</th>
-            <th scope="col">{{ t('ui.alternatives-dialog.water-lost') }}</th>
+            <th scope="col">{{ t('ui.alternatives-dialog.juice-lost') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -110,7 +110,7 @@ onMounted(async () => {
             <td>{{ t('ui.min', { n: minutesInWords(to.minutes) }) }}</td>
             <td>{{ units.degrees(to.outerC) }}</td>
             <td>{{ percent(to.dryShare) }}</td>
-            <td>{{ to.waterLossG < 0.5 ? t('ui.ticket.none') : units.amount('mass', to.waterLossG) }}</td>
+            <td>{{ units.amount('mass', to.lostG) }}</td>
           </tr>
         </tbody>
       </table>

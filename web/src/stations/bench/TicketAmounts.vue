@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Answer } from '../../api/types'
+import { BITES } from '../../messages/labels'
 import { t } from '../../messages/say'
 import { useUnits } from '../../messages/units'
 import { useBook } from '../../stores/book'
 import FoldingSteps from './FoldingSteps.vue'
 
-/** How much of everything, the sheet it is folded in, and the water it loses. */
+/** How much of everything, the sheet it is folded in, and how much juice it keeps. */
 defineProps<{ answer: Answer }>()
 
 const units = useUnits()
@@ -31,10 +32,20 @@ const folding = ref(false)
       </dd>
     </div>
     <div>
-      <dt class="thing">{{ t('ui.ticket.water-lost') }}</dt>
+      <dt class="thing">{{ t('ui.ticket.it-keeps') }}</dt>
       <dd>
-        {{ answer.waterLossG < 0.5 ? t('ui.ticket.none') : units.amount('mass', answer.waterLossG) }}
+        {{
+          t('ui.ticket.kept-of', {
+            kept: units.show('mass', answer.piece.massG - answer.juice.lostG),
+            raw: units.amount('mass', answer.piece.massG),
+            bite: BITES[answer.juice.bite],
+          })
+        }}
       </dd>
+    </div>
+    <div v-if="answer.juice.liquorG >= 1">
+      <dt class="thing">{{ t('ui.ticket.juice-around-it') }}</dt>
+      <dd>{{ units.amount('mass', answer.juice.liquorG) }}</dd>
     </div>
   </dl>
   <FoldingSteps v-if="folding" v-model="folding" />

@@ -37,7 +37,7 @@ final class Bench {
     static final Part REST = Part.value("Rest").in(TICKET);
     static final Part STAGES = Part.of("list", "Stages").in(TICKET);
     static final Part CAUTIONS = Part.of("list", "Take care").in(TICKET);
-    static final Part WATER_LOST = Part.value("Water lost").in(TICKET);
+    static final Part KEEPS = Part.value("Keeps").in(TICKET);
     static final Part TO_KNOW = Part.of("list", "To know").in(TICKET);
     static final Part DOUBTS = Part.of("group").in(TICKET);
     static final Part PUT_IN = Part.button("Put it in").in(TICKET);

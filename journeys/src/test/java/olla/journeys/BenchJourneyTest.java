@@ -49,7 +49,7 @@ class BenchJourneyTest {
         // Who counts in inches gets all of it so, what the server says as soon as it has said it anew; only the other
         // dials
         // stand beside, small.
-        for (Part part : List.of(Bench.PIECE, Bench.CAUTIONS, Bench.DOUBTS, Bench.CURVE, Bench.WATER_LOST)) {
+        for (Part part : List.of(Bench.PIECE, Bench.CAUTIONS, Bench.DOUBTS, Bench.CURVE, Bench.KEEPS)) {
             screen.until(
                     part + " in inches", () -> METRIC.matcher(screen.text(part)).find() ? null : true);
         }

@@ -42,9 +42,9 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
      * @param minutes in the oven
      * @param outerC the uppermost face when it comes out, °C
      * @param dryShare part of the flesh past 66 °C when it comes out, 0 to 1
-     * @param waterLossG lost by evaporation, g
+     * @param lostG what it weighs less when it is served, g
      */
-    public record ToTarget(Doneness target, double minutes, double outerC, double dryShare, double waterLossG) {}
+    public record ToTarget(Doneness target, double minutes, double outerC, double dryShare, double lostG) {}
 
     /**
      * At one dial.
@@ -52,11 +52,11 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
      * @param minutes in the oven
      * @param marginMin from flaking to dry in the middle, minutes: the time there is to catch it
      * @param dryShare part of the flesh past 66 °C when it comes out, 0 to 1
-     * @param waterLossG lost by evaporation, g
+     * @param lostG what it weighs less when it is served, g
      * @param chosen whether Olla would take it
      */
     public record AtDial(
-            double tempC, double minutes, double marginMin, double dryShare, double waterLossG, boolean chosen) {}
+            double tempC, double minutes, double marginMin, double dryShare, double lostG, boolean chosen) {}
 
     /** What can be done about a stuffing (common practice, no source). */
     public enum Way {
@@ -93,7 +93,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
                         closed.bakeMinutes().orElseThrow(),
                         went.outerAtPullC(),
                         went.dryAtPull(),
-                        went.waterLossG()));
+                        went.juice().lostG()));
             }
         }
         List<AtDial> dials = new ArrayList<>();
@@ -108,7 +108,12 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
                 BakeRecorder went = run.run(closed);
                 double margin = run.outFor(Band.DRY.fromC()) - run.outFor(Doneness.FLAKES.peakC());
                 dials.add(new AtDial(
-                        tempC, closed.bakeMinutes().orElseThrow(), margin, went.dryAtPull(), went.waterLossG(), false));
+                        tempC,
+                        closed.bakeMinutes().orElseThrow(),
+                        margin,
+                        went.dryAtPull(),
+                        went.juice().lostG(),
+                        false));
             }
         }
         return chosen(targets, dials, dress, StuffingWays.of(piece, dress, oven, programme, target));
@@ -127,7 +132,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
                 .max(Comparator.comparingDouble(AtDial::marginMin))
                 .orElse(dials.get(dials.size() - 1));
         List<AtDial> marked = dials.stream()
-                .map(d -> new AtDial(d.tempC(), d.minutes(), d.marginMin(), d.dryShare(), d.waterLossG(), d == best))
+                .map(d -> new AtDial(d.tempC(), d.minutes(), d.marginMin(), d.dryShare(), d.lostG(), d == best))
                 .toList();
         return new Alternatives(List.copyOf(targets), marked, why(best, dials, browns), stuffed);
     }

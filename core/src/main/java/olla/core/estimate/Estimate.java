@@ -9,6 +9,7 @@ import olla.core.messages.Message;
 import olla.core.safety.Caution;
 import olla.core.simulation.Browning;
 import olla.core.simulation.Frames;
+import olla.core.simulation.Juice;
 import olla.core.simulation.StageSpan;
 import olla.core.simulation.Trace;
 import olla.core.uncertainty.CheckWindow;
@@ -26,7 +27,7 @@ import olla.core.units.Dial;
  * @param peakC the warmest the coldest point gets, rest included, °C
  * @param restMinutes out of the oven
  * @param meanAtPullC mean of the flesh when it leaves the oven, °C
- * @param waterLossG water lost to oven and room, g
+ * @param juice what it loses to the dish, the oven and the room
  * @param fillingPeakC the warmest the coldest of a filling gets, °C; empty where there is none
  * @param colour of the top where it shows; empty under a cover
  * @param goldMin when the top turns gold, minutes; empty where it does not
@@ -48,7 +49,7 @@ public record Estimate(
         double peakC,
         double restMinutes,
         double meanAtPullC,
-        double waterLossG,
+        Juice juice,
         OptionalDouble fillingPeakC,
         Optional<Browning.Colour> colour,
         OptionalDouble goldMin,

@@ -107,7 +107,7 @@ public final class Estimator {
                 went.peakC(),
                 closed.restMinutes(),
                 went.meanAtPullC(),
-                went.waterLossG(),
+                went.juice(),
                 piece.filling() == Filling.NONE ? OptionalDouble.empty() : OptionalDouble.of(went.fillingPeakC()),
                 model.browns() || programme.uncovers() > 0
                         ? Optional.of(Browning.Colour.of(went.browning()))

@@ -71,11 +71,13 @@ public final class DenseOutput {
             }
             into.enthalpy[i] = cubic(before.enthalpy[i], after.enthalpy[i], first, last, part);
             into.waterKgM3[i] = before.waterKgM3[i] + part * (after.waterKgM3[i] - before.waterKgM3[i]);
+            into.letGo[i] = before.letGo[i] + part * (after.letGo[i] - before.letGo[i]);
         }
         into.seconds = before.seconds + part * h;
         into.arrivedJ = before.arrivedJ + part * (after.arrivedJ - before.arrivedJ);
         into.vapourJ = before.vapourJ + part * (after.vapourJ - before.vapourJ);
         into.driedJ = before.driedJ + part * (after.driedJ - before.driedJ);
+        into.lostKg = before.lostKg + part * (after.lostKg - before.lostKg);
         solver.nodes().temperatures(into);
         for (int m = 0; m < into.coldest.length; m++) {
             into.coldestPeak[m] = Math.max(before.coldestPeak[m], into.coldest[m]);

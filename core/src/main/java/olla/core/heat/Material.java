@@ -26,6 +26,7 @@ public final class Material {
     private final double[] capacity;
     private final double waterKgM3;
     private final double dryResistivity;
+    private final WaterHolding holds;
     private final boolean steady;
 
     private Material(
@@ -34,7 +35,8 @@ public final class Material {
             double[] temperatureC,
             double[] resistivity,
             double waterKgM3,
-            double dryResistivity) {
+            double dryResistivity,
+            WaterHolding holds) {
         this.lowestJm3 = lowestJm3;
         this.perJm3 = perJm3;
         this.temperatureC = temperatureC;
@@ -43,6 +45,7 @@ public final class Material {
         this.capacity = capacity(temperatureC, 1 / perJm3);
         this.waterKgM3 = waterKgM3;
         this.dryResistivity = dryResistivity;
+        this.holds = holds;
         this.steady = Arrays.stream(resistivity).allMatch(r -> r == resistivity[0]);
     }
 
@@ -54,7 +57,17 @@ public final class Material {
      * @param dryConductivityWmK conductivity once it is gone, W/mK; in between by the share that is left
      */
     public Material holdingWater(double kgM3, double dryConductivityWmK) {
-        return new Material(lowestJm3, perJm3, temperatureC, resistivity, kgM3, 1 / dryConductivityWmK);
+        return new Material(lowestJm3, perJm3, temperatureC, resistivity, kgM3, 1 / dryConductivityWmK, holds);
+    }
+
+    /** The same material, a gel that lets water go as it warms. */
+    public Material lettingGo(WaterHolding asItWarms) {
+        return new Material(lowestJm3, perJm3, temperatureC, resistivity, waterKgM3, dryResistivity, asItWarms);
+    }
+
+    /** How it holds its water; null where it lets none go. */
+    WaterHolding holds() {
+        return holds;
     }
 
     double waterKgM3() {
@@ -100,7 +113,7 @@ public final class Material {
         double[] temperature = {COLDEST_C, HOTTEST_C};
         double[] resistivity = {1 / conductivityWmK, 1 / conductivityWmK};
         double step = heatCapacityJm3K * (HOTTEST_C - COLDEST_C);
-        return new Material(heatCapacityJm3K * COLDEST_C, 1 / step, temperature, resistivity, 0, 1);
+        return new Material(heatCapacityJm3K * COLDEST_C, 1 / step, temperature, resistivity, 0, 1, null);
     }
 
     /**
@@ -139,7 +152,7 @@ public final class Material {
             temperature[i] = aboveH > belowH ? below + (wanted - belowH) / (aboveH - belowH) * (above - below) : below;
             resistivity[i] = 1 / conductivityWmK.applyAsDouble(temperature[i]);
         }
-        return new Material(lowest, 1 / step, temperature, resistivity, 0, 1);
+        return new Material(lowest, 1 / step, temperature, resistivity, 0, 1, null);
     }
 
     /** Temperature, °C, at an enthalpy, J/m³; beyond the tabled range along the line of its last two entries. */

@@ -100,6 +100,33 @@ final class SectionNodes {
         }
     }
 
+    /**
+     * What gels let go in a step.
+     *
+     * @param beforeC how warm each node was when it began, °C
+     * @param seconds how long it took
+     * @return how much of it came out of the flesh, kg
+     */
+    double letGo(SectionState state, double[] beforeC, double seconds) {
+        WaterHolding holds = null;
+        double comes = 0;
+        double fleshKg = 0;
+        for (int i = 0; i < all; i++) {
+            WaterHolding its = materialOf[i].holds();
+            if (its != null) {
+                if (its != holds) {
+                    holds = its;
+                    comes = its.comes(seconds);
+                }
+                double rest = its.letsGo((beforeC[i] + state.celsius[i]) / 2);
+                double more = comes * Math.max(0, rest - state.letGo[i]);
+                state.letGo[i] += more;
+                fleshKg += flesh(i) ? more * its.kgM3() * volume[i] : 0;
+            }
+        }
+        return fleshKg;
+    }
+
     /** Mean of a quantity by node over a material, by volume. */
     double mean(double[] quantity, int material) {
         return sum(quantity, material) / section.volumeOf(material);

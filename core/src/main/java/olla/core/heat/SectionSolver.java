@@ -399,10 +399,13 @@ public final class SectionSolver {
             state.rate[i] = (capacities.newEnthalpy[i] - state.enthalpy[i]) / h;
             state.enthalpy[i] = capacities.newEnthalpy[i];
         }
+        double dried = state.driedKg();
         faces.accept(state);
         boilOff(state);
         System.arraycopy(state.celsius, 0, stageC, 0, all);
         nodes.temperatures(state);
+        // What evaporates is what has just come out, as far as that goes.
+        state.lostKg += Math.max(nodes.letGo(state, stageC, h), state.driedKg() - dried);
         crests(state, h);
         state.seconds += h;
     }
@@ -463,6 +466,12 @@ public final class SectionSolver {
     /** Water that a material still holds, kg, in the modelled part. */
     public double waterKg(SectionState state, int material) {
         return nodes.sum(state.waterKgM3, material);
+    }
+
+    /** Water that a gel has let go, kg, in the modelled part; 0 of what is none. */
+    public double letGoKg(SectionState state, int material) {
+        WaterHolding holds = materials[material].holds();
+        return holds == null ? 0 : holds.kgM3() * nodes.sum(state.letGo, material);
     }
 
     /** Temperature of the uppermost face at the mid-plane, whatever layer it belongs to, °C. */

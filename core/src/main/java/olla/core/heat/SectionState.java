@@ -8,6 +8,8 @@ public final class SectionState {
 
     final double[] enthalpy;
     final double[] waterKgM3;
+    /* Which share of its raw water each node has let go. */
+    final double[] letGo;
     final double[] celsius;
     final double[] rate;
     final double[] coldest;
@@ -18,12 +20,14 @@ public final class SectionState {
     double arrivedJ;
     double vapourJ;
     double driedJ;
+    double lostKg;
 
     SectionState(int nodes, int materials) {
         coldest = new double[materials];
         coldestPeak = new double[materials];
         enthalpy = new double[nodes];
         waterKgM3 = new double[nodes];
+        letGo = new double[nodes];
         celsius = new double[nodes];
         rate = new double[nodes];
     }
@@ -39,6 +43,7 @@ public final class SectionState {
     public void set(SectionState other) {
         System.arraycopy(other.enthalpy, 0, enthalpy, 0, enthalpy.length);
         System.arraycopy(other.waterKgM3, 0, waterKgM3, 0, waterKgM3.length);
+        System.arraycopy(other.letGo, 0, letGo, 0, letGo.length);
         System.arraycopy(other.celsius, 0, celsius, 0, celsius.length);
         System.arraycopy(other.rate, 0, rate, 0, rate.length);
         sums(other);
@@ -55,6 +60,7 @@ public final class SectionState {
         arrivedJ = other.arrivedJ;
         vapourJ = other.vapourJ;
         driedJ = other.driedJ;
+        lostKg = other.lostKg;
     }
 
     /** Time since the start, s. */
@@ -75,6 +81,11 @@ public final class SectionState {
     /** Water that left the flesh's faces for good, kg. */
     public double driedKg() {
         return driedJ / Water.EVAPORATION_J_KG;
+    }
+
+    /** What the flesh weighs less than it did, kg: juice that it let go, and what dried off beyond that. */
+    public double lostKg() {
+        return lostKg;
     }
 
     /** The coldest flesh now, °C. */

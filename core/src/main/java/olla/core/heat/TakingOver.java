@@ -32,6 +32,7 @@ final class TakingOver {
             for (int p = 0; places[i] != null && p < nodes.planes; p++) {
                 into.enthalpy[p * nodes.each + i] = places[i].within(before.enthalpy, p * other.each);
                 into.waterKgM3[p * nodes.each + i] = places[i].within(before.waterKgM3, p * other.each);
+                into.letGo[p * nodes.each + i] = places[i].within(before.letGo, p * other.each);
             }
         }
         double held = other.sum(before.enthalpy, material);
@@ -39,9 +40,12 @@ final class TakingOver {
         double is = nodes.section.volumeOf(material);
         double holds = is >= was ? held + (is - was) * startJm3 : held * is / was;
         double missing = (holds - nodes.sum(into.enthalpy, material)) / is;
+        double goneWas = other.sum(before.letGo, material) * Math.min(1, is / was);
+        double goneIs = nodes.sum(into.letGo, material);
         for (int i = 0; i < nodes.all; i++) {
             if (nodes.material(i) == material) {
                 into.enthalpy[i] += missing;
+                into.letGo[i] *= goneIs > 0 ? goneWas / goneIs : 1;
             }
         }
     }

@@ -383,9 +383,9 @@ public final class BakeModel {
                 .orElseGet(() -> air.on(Dress.EMISSIVITY, wetness));
     }
 
-    /** Water lost so far, g, scaled from the modelled prism to the piece's real mass, which tapers. */
-    double waterLossG(TrayLoad load, SectionState state) {
-        double modelledKg = solver(load).section().fleshVolume() * Piece.DENSITY_KG_M3;
-        return state.driedKg() / modelledKg * piece.massG();
+    /** What it has lost so far, scaled from the modelled prism to the piece's real mass, which tapers. */
+    Juice juice(TrayLoad load, SectionState state) {
+        double scale = piece.massG() / (solver(load).section().fleshVolume() * Piece.DENSITY_KG_M3);
+        return new Juice(piece.massG(), scale * state.lostKg(), scale * state.driedKg());
     }
 }

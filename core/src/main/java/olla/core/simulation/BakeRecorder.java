@@ -56,7 +56,7 @@ public final class BakeRecorder {
     private double dryAtPull;
     private double peakC;
     private double fillingPeakC;
-    private double waterLossG;
+    private Juice juice;
     private TrayLoad browned;
     private double facedMinute;
     private double facedC;
@@ -282,7 +282,7 @@ public final class BakeRecorder {
         ended = progress.copy();
         peakC = progress.state().coldestPeakC();
         fillingPeakC = model.filled() ? model.insidePeakC(progress.state()) : 0;
-        waterLossG = model.waterLossG(progress.load(), progress.state());
+        juice = model.juice(progress.load(), progress.state());
         picture(progress);
     }
 
@@ -338,9 +338,9 @@ public final class BakeRecorder {
         return dryAtPull;
     }
 
-    /** Water lost from the flesh, g of the whole piece. */
-    public double waterLossG() {
-        return waterLossG;
+    /** What the whole piece has lost by the end of the rest. */
+    public Juice juice() {
+        return juice;
     }
 
     /** The run as curves. */

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import olla.core.fish.Composition;
 import olla.core.fish.Fish;
+import olla.core.fish.Group;
 import olla.core.heat.ChoiOkos;
 import olla.core.heat.Material;
 
@@ -16,7 +17,9 @@ final class FleshMaterial {
     /* More kinds of flesh than one evening's are not kept: a kitchen's own fish are without number. */
     private static final int MOST_KEPT = 100;
 
-    private static final Map<Composition, Material> TABLED = new ConcurrentHashMap<>();
+    private record Kind(Composition composition, Group group) {}
+
+    private static final Map<Kind, Material> TABLED = new ConcurrentHashMap<>();
 
     private FleshMaterial() {}
 
@@ -30,6 +33,7 @@ final class FleshMaterial {
             TABLED.clear();
         }
         return TABLED.computeIfAbsent(
-                species.composition(), c -> properties(species).material());
+                new Kind(species.composition(), species.group()),
+                kind -> properties(species).material().lettingGo(CookLoss.of(species)));
     }
 }

@@ -49,7 +49,7 @@ class AlternativesTest {
             ToTarget more = found.targets().get(i);
             assertThat(more.minutes()).isGreaterThan(less.minutes());
             assertThat(more.dryShare()).isGreaterThan(less.dryShare());
-            assertThat(more.waterLossG()).isGreaterThan(less.waterLossG());
+            assertThat(more.lostG()).isGreaterThan(less.lostG());
             assertThat(more.outerC()).isGreaterThan(less.outerC());
         }
     }
@@ -73,7 +73,7 @@ class AlternativesTest {
         Estimate ticket = Bakes.hake().to(Doneness.FLAKES);
         ToTarget flakes = hake(Dress.open()).targets().get(Doneness.FLAKES.ordinal());
         assertThat(flakes.minutes()).isCloseTo(ticket.bakeMinutes(), within(0.05));
-        assertThat(flakes.waterLossG()).isCloseTo(ticket.waterLossG(), within(0.05));
+        assertThat(flakes.lostG()).isCloseTo(ticket.juice().lostG(), within(0.05));
     }
 
     @Test

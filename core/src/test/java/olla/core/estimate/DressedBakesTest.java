@@ -104,7 +104,7 @@ class DressedBakesTest {
         assertThat(salt.forgotten().orElseThrow().minutes()).isEqualTo(20);
         assertThat(salt.forgotten().orElseThrow().peakC()).isGreaterThan(salt.peakC() + 3);
         assertThat(salt.colour()).isEmpty();
-        assertThat(salt.waterLossG()).isZero();
+        assertThat(salt.juice().evaporatedG()).isZero();
     }
 
     /** Common practice, no source: lean portions about 25 mm thick, 230 °C, 10 minutes and then 1 of grill with a topping. */
@@ -164,8 +164,8 @@ class DressedBakesTest {
         double bare = still(hake(25), Dress.open(), 220).bakeMinutes();
         Estimate topped = still(hake(25), Dress.under(new Topping(Mix.COOKED, When.BEFORE, 8)), 220);
         assertThat(topped.bakeMinutes()).isGreaterThan(bare);
-        assertThat(topped.waterLossG())
-                .isLessThan(still(hake(25), Dress.open(), 220).waterLossG());
+        assertThat(topped.juice().evaporatedG())
+                .isLessThan(still(hake(25), Dress.open(), 220).juice().evaporatedG());
     }
 
     /** Common practice, no source: breaded strips an inch wide at 175 °C take about 10 minutes. */
@@ -255,8 +255,9 @@ class DressedBakesTest {
 
     @Test
     void oilAndGlazeKeepWaterIn() {
-        double bare = still(hake(25), Dress.open(), 220).waterLossG();
-        assertThat(still(hake(25), Dress.open(Finish.OILED), 220).waterLossG()).isLessThan(bare);
+        double bare = still(hake(25), Dress.open(), 220).juice().evaporatedG();
+        assertThat(still(hake(25), Dress.open(Finish.OILED), 220).juice().evaporatedG())
+                .isLessThan(bare);
     }
 
     @Test

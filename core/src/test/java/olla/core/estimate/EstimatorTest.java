@@ -97,9 +97,10 @@ class EstimatorTest {
         assertThat(Bakes.hake()
                         .in(Dress.in(new Parcel(Sheet.FOIL)))
                         .to(Doneness.FLAKES)
-                        .waterLossG())
+                        .juice()
+                        .evaporatedG())
                 .isZero();
-        assertThat(Bakes.hake().to(Doneness.FLAKES).waterLossG()).isBetween(1.0, 25.0);
+        assertThat(Bakes.hake().to(Doneness.FLAKES).juice().evaporatedG()).isBetween(1.0, 25.0);
     }
 
     @Test

@@ -26,7 +26,8 @@ class DenseOutputTest {
 
     @Test
     void betweenTheEndsItIsAsShorterStepsHaveIt() {
-        SectionSolver solver = new SectionSolver(block(), Material.constant(0.5, 3.7e6));
+        Material gel = Material.constant(0.5, 3.7e6).lettingGo(new WaterHolding(800, 0.3, 56, 5, 240));
+        SectionSolver solver = new SectionSolver(block(), gel);
         SectionState state = solver.start(8);
         solver.advance(state, OVEN, 120);
         DenseOutput between = new DenseOutput(solver);
@@ -51,6 +52,9 @@ class DenseOutputTest {
             assertThat(then.arrivedJ() - state.arrivedJ())
                     .isCloseTo(part * (on.arrivedJ() - state.arrivedJ()), within(1e-6 * on.arrivedJ()));
             assertThat(then.coldestPeakC()).isGreaterThanOrEqualTo(state.coldestPeakC());
+            double letGo = on.letGo[0] - state.letGo[0];
+            assertThat(letGo).isPositive();
+            assertThat(then.letGo[0]).isCloseTo(state.letGo[0] + part * letGo, within(1e-12));
         }
     }
 

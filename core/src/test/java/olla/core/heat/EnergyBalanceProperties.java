@@ -58,7 +58,7 @@ class EnergyBalanceProperties {
     }
 
     /**
-     * Something goes on top, or the piece is turned: what was stored is stored, and what is new brings its own, at every width.
+     * Something goes on top, or the piece is turned: what was stored is stored, what was let go is gone, and what is new brings its own, at every width.
      * Two outlines as wide as each other must not take turns in giving the tray its columns.
      */
     @Property(tries = 150, seed = "20261126")
@@ -100,12 +100,14 @@ class EnergyBalanceProperties {
                         .isCloseTo(before.storedJ(state, material), within(1e-6 * Math.abs(before.storedJ(state))));
             }
         }
+        double gone = before.letGoKg(state, Section.FLESH);
+        assertThat(after.letGoKg(taken, Section.FLESH)).isCloseTo(gone, within(1e-9 * gone + 1e-12));
     }
 
     private static SectionSolver solver(List<Layer> layers) {
         Material[] materials = new Material[MATERIALS];
         Arrays.fill(materials, Material.constant(0.5, 2.5e6));
-        materials[Section.FLESH] = FLESH;
+        materials[Section.FLESH] = FLESH.lettingGo(new WaterHolding(800, 0.3, 56, 5, 240));
         materials[Section.TRAY] = STEEL;
         return new SectionSolver(new SectionBuilder(layers, Wall.sheet(0.001), 0.12, 1).build(), materials);
     }

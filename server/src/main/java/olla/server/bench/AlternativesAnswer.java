@@ -17,11 +17,11 @@ public record AlternativesAnswer(
         List<ToTarget> targets, List<AtDial> dials, Message why, List<StuffedOtherwise> stuffed) {
 
     /** To another target. */
-    public record ToTarget(Doneness target, double minutes, double outerC, double dryShare, double waterLossG) {}
+    public record ToTarget(Doneness target, double minutes, double outerC, double dryShare, double lostG) {}
 
     /** In a gentler or a hotter oven. */
     public record AtDial(
-            double tempC, double minutes, double marginMin, double dryShare, double waterLossG, boolean chosen) {}
+            double tempC, double minutes, double marginMin, double dryShare, double lostG, boolean chosen) {}
 
     /** With the stuffing otherwise. */
     public record StuffedOtherwise(
@@ -35,7 +35,7 @@ public record AlternativesAnswer(
                                 round(t.minutes()),
                                 round(t.outerC()),
                                 round(t.dryShare()),
-                                round(t.waterLossG())))
+                                round(t.lostG())))
                         .toList(),
                 a.dials().stream()
                         .map(d -> new AtDial(
@@ -43,7 +43,7 @@ public record AlternativesAnswer(
                                 round(d.minutes()),
                                 round(d.marginMin()),
                                 round(d.dryShare()),
-                                round(d.waterLossG()),
+                                round(d.lostG()),
                                 d.chosen()))
                         .toList(),
                 a.why(),

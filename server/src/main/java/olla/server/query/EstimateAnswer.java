@@ -21,6 +21,7 @@ import olla.core.plan.TrayFit;
 import olla.core.safety.Caution;
 import olla.core.simulation.Browning;
 import olla.core.simulation.Frames;
+import olla.core.simulation.Juice;
 import olla.core.simulation.StageSpan;
 import olla.core.simulation.Trace;
 import olla.core.uncertainty.CheckWindow;
@@ -48,7 +49,7 @@ public record EstimateAnswer(
         double peakC,
         double restMinutes,
         double meanAtPullC,
-        double waterLossG,
+        JuiceAnswer juice,
         @MaybeAbsent Double fillingPeakC,
         @MaybeAbsent Browning.Colour colour,
         @MaybeAbsent Double goldMin,
@@ -127,6 +128,19 @@ public record EstimateAnswer(
             double fromMin,
             double toMin,
             double coldestC) {}
+
+    /**
+     * What one piece loses.
+     *
+     * @param lostG what it weighs less when it is served, g
+     * @param liquorG how much of that lies around it as juice, g
+     * @param bite how it eats
+     */
+    public record JuiceAnswer(double lostG, double liquorG, Juice.Bite bite) {
+        static JuiceAnswer of(Juice juice) {
+            return new JuiceAnswer(round(juice.lostG()), round(juice.liquorG()), juice.bite());
+        }
+    }
 
     /** What comes of leaving a crust shut for longer. */
     public record ForgottenAnswer(double minutes, double peakC) {}
@@ -249,7 +263,7 @@ public record EstimateAnswer(
                 round(e.peakC()),
                 round(e.restMinutes()),
                 round(e.meanAtPullC()),
-                round(e.waterLossG()),
+                JuiceAnswer.of(e.juice()),
                 maybe(e.fillingPeakC()),
                 e.colour().orElse(null),
                 maybe(e.goldMin()),
