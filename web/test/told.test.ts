@@ -37,8 +37,32 @@ describe('what a recipe says of what goes on', () => {
     ).toEqual(rest)
   })
 
+  it('rests as the recipe has it until somebody wants it otherwise', () => {
+    bench.dressAs({ dress: { kind: 'TOPPING' }, programme, usual: true })
+    expect(bench.rest).toBe(3)
+    bench.setRest(0)
+    expect(bench.question!.usual).toBe(true)
+    expect(bench.question!.programme.at(-1)).toEqual({ stage: 'REST', minutes: 0 })
+    bench.setRest(null)
+    expect(bench.question!.programme.at(-1)).toEqual({ stage: 'REST' })
+  })
+
+  it('rests in the cook’s own stages by what stands there', () => {
+    const own: StageInput[] = [
+      { stage: 'BAKE', tempC: 200, minutes: 9 },
+      { stage: 'GRILL', minutes: 1 },
+    ]
+    bench.dressAs({ dress: { kind: 'OPEN_TRAY' }, programme: own })
+    expect(bench.rest).toBe(0)
+    bench.setRest(5)
+    expect(bench.question!.programme).toEqual([...own, { stage: 'REST', minutes: 5 }])
+    expect(bench.rest).toBe(5)
+  })
+
   it('goes when the dish starts from another kind', () => {
+    bench.setRest(0)
     bench.setDress('FOIL')
-    expect(bench.question!.programme).toEqual([{ stage: 'BAKE', tempC: 190 }, { stage: 'REST' }])
+    expect(bench.rest).toBeNull()
+    expect(bench.question!.programme).toEqual([{ stage: 'BAKE', tempC: 200 }, { stage: 'REST' }])
   })
 })

@@ -23,6 +23,7 @@ import type {
   StuffingOf,
   Topping,
 } from '../api/types'
+import { without } from '../api/without'
 import { isShared, wayOf, type Way } from './layers'
 import { CUTS, DRESS_BUTTONS, DRESSES } from '../messages/labels'
 import { reader } from '../messages/asked'
@@ -60,6 +61,8 @@ export interface OnBench {
   tempC: number
   /** The cook's own stages; null for the usual ones of the dress. */
   stages: StageInput[] | null
+  /** How long it rests after the usual stages, min; null as the dress wants it. */
+  rest: number | null
   /** A recipe's stages, whose words the usual ones take over; null where there are none. */
   told: StageInput[] | null
   /** A layer was changed, and the cook's own stages have not been fitted to it yet. */
@@ -111,6 +114,7 @@ const FIRST: OnBench = {
   ovenId: null,
   tempC: 230,
   stages: null,
+  rest: null,
   told: null,
   fit: false,
   doneness: 'FLAKES',
@@ -118,12 +122,28 @@ const FIRST: OnBench = {
   parasites: 'UNKNOWN',
 }
 
-/** What the usual programme is made from: the dial, and what a recipe says of what goes on. */
-function usualStages({ told, tempC }: OnBench): StageInput[] {
-  if (!told) return [{ stage: 'BAKE', tempC }, { stage: 'REST' }]
-  return told.map((s) =>
-    s.stage === 'BAKE' ? { stage: 'BAKE', tempC, ...(s.note === undefined ? {} : { note: s.note }) } : s,
+/** What the usual programme is made from: the dial, the rest, and what a recipe says of what goes on. */
+function usualStages({ told, tempC, rest }: OnBench): StageInput[] {
+  if (!told) return resting([{ stage: 'BAKE', tempC }], rest)
+  const stages = told.map((s) =>
+    s.stage === 'BAKE'
+      ? { stage: 'BAKE' as const, tempC, ...(s.note === undefined ? {} : { note: s.note }) }
+      : s,
   )
+  return resting(stages, rest)
+}
+
+/** The stages with this rest at their end, min; null as the dress wants it. */
+function resting(stages: StageInput[], rest: number | null): StageInput[] {
+  const last: StageInput = stages.find((s) => s.stage === 'REST') ?? { stage: 'REST' }
+  const plain = without(last, 'minutes')
+  return [...stages.filter((s) => s.stage !== 'REST'), rest === null ? plain : { ...plain, minutes: rest }]
+}
+
+/** How long stages rest, min; null as the dress wants it, and 0 where they go to the table at once. */
+function restOf(stages: StageInput[]): number | null {
+  const last = stages.find((s) => s.stage === 'REST')
+  return last ? (last.minutes ?? null) : 0
 }
 
 /** The layer that a kind is about: its questions open with it. */
@@ -306,7 +326,13 @@ export const useBench = defineStore('bench', () => {
   function setDress(dress: DressKind) {
     refitted.value = { dropped: [], put: [] }
     layer.value = ITS_LAYER[dress]
-    change({ dress, stages: null, told: null, fit: false })
+    change({ dress, stages: null, rest: null, told: null, fit: false })
+  }
+
+  /** How long it rests, min; null as the dress wants it. */
+  const rest = computed(() => (on.value.stages ? restOf(on.value.stages) : (on.value.rest ?? null)))
+  function setRest(minutes: number | null) {
+    change(on.value.stages ? { stages: resting(on.value.stages, minutes) } : { rest: minutes })
   }
 
   /** What a cut is measured to be, or what it usually is where nobody has. */
@@ -488,6 +514,7 @@ export const useBench = defineStore('bench', () => {
       ways: { ...on.value.ways, [dress]: said },
       tempC: programme.find((s) => s.stage === 'BAKE')?.tempC ?? FIRST.tempC,
       stages: plain ? null : programme,
+      rest: plain ? restOf(programme) : null,
       told: plain && programme.some((s) => s.note) ? programme : null,
       fit: false,
     }
@@ -601,6 +628,8 @@ export const useBench = defineStore('bench', () => {
     layer,
     refitted,
     setDress,
+    rest,
+    setRest,
     setDial,
     setSpecies,
     setAtRisk,

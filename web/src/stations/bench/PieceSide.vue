@@ -9,6 +9,7 @@ import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import ChoiceRow from '../../components/ChoiceRow.vue'
 import DonenessPick from './DonenessPick.vue'
+import RestPick from './RestPick.vue'
 import FishSelect from './FishSelect.vue'
 import NumberField from '../../components/NumberField.vue'
 import OvenPick from './OvenPick.vue'
@@ -127,6 +128,7 @@ const sure = computed(() => {
 
     <OvenPick />
     <DonenessPick />
+    <RestPick />
     <RecipeBook v-if="book" v-model="book" />
   </section>
 </template>

@@ -42,10 +42,6 @@ function setMinutes(at: number, minutes: number | null) {
   const stage = without(before.value[at]!, 'minutes', 'share', 'untilC')
   set(at, minutes === null ? stage : { ...stage, minutes })
 }
-function setRest(minutes: number | null) {
-  const plain = rest.value ? without(rest.value, 'minutes') : ({ stage: 'REST' } as const)
-  keep(before.value, minutes === null ? plain : { ...plain, minutes })
-}
 /** The stage whose words somebody wants to write. */
 const opened = ref<number | null>(null)
 /** What goes on is told in the cook's words more often than not; the rest of it on demand. */
@@ -165,10 +161,10 @@ const FIRST: [string, () => StageInput][] = [
         <b>{{ t('ui.stages.rest') }}</b>
         <NumberField
           :label="t('ui.stages.rest-minutes')"
-          :sign="rest?.minutes === 0 ? t('ui.stages.at-once') : t('ui.stages.min')"
-          :usual="bench.answer?.restMinutes"
-          :model-value="rest?.minutes ?? null"
-          @update:model-value="setRest"
+          :sign="bench.rest === 0 ? t('ui.stages.at-once') : t('ui.stages.min')"
+          :usual="bench.answer?.usualRestMinutes"
+          :model-value="bench.rest"
+          @update:model-value="bench.setRest"
         />
         <button
           v-if="!wordy(rest ?? { stage: 'REST' }, before.length)"

@@ -7,7 +7,7 @@ import { useUnits } from '../../messages/units'
 import { useBook } from '../../stores/book'
 import FoldingSteps from './FoldingSteps.vue'
 
-/** How much of everything, the sheet it is folded in, and how much juice it keeps. */
+/** How much of everything, the sheet it is folded in, and how much juice it loses. */
 defineProps<{ answer: Answer }>()
 
 const units = useUnits()
@@ -32,18 +32,10 @@ const folding = ref(false)
       </dd>
     </div>
     <div>
-      <dt class="thing">{{ t('ui.ticket.it-keeps') }}</dt>
-      <dd>
-        {{
-          t('ui.ticket.kept-of', {
-            kept: units.show('mass', answer.piece.massG - answer.juice.lostG),
-            raw: units.amount('mass', answer.piece.massG),
-            bite: BITES[answer.juice.bite],
-          })
-        }}
-      </dd>
+      <dt class="thing">{{ t('ui.ticket.loses') }}</dt>
+      <dd>{{ units.amount('mass', answer.juice.lostG) }}, {{ BITES[answer.juice.bite] }}</dd>
     </div>
-    <div v-if="answer.juice.liquorG >= 1">
+    <div v-if="answer.juice.liquorG !== undefined">
       <dt class="thing">{{ t('ui.ticket.juice-around-it') }}</dt>
       <dd>{{ units.amount('mass', answer.juice.liquorG) }}</dd>
     </div>

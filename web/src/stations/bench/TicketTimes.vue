@@ -51,9 +51,15 @@ const yet = computed(() => {
     </div>
     <div>
       <dt>{{ t('ui.ticket.rest') }}</dt>
-      <dd>{{ t('ui.min', { n: minutesInWords(answer.restMinutes) }) }}</dd>
+      <dd>
+        {{
+          answer.restMinutes === 0
+            ? t('ui.stages.at-once')
+            : t('ui.min', { n: minutesInWords(answer.restMinutes) })
+        }}
+      </dd>
     </div>
-    <div>
+    <div v-if="answer.restMinutes > 0">
       <dt>{{ t('ui.ticket.coasts-to') }}</dt>
       <dd>
         {{ units.degrees(answer.peakC) }} <small>+{{ units.rise(answer.peakC - answer.pullC) }}</small>

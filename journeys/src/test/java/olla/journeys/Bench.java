@@ -10,6 +10,7 @@ final class Bench {
     static final Part REFUSED = Part.of("alert").in(PIECE);
     static final Part OVEN = Part.of("combobox", "Which oven").in(PIECE);
     static final Part TARGETS = Part.of("radiogroup", "Done means").in(PIECE);
+    static final Part SERVED = Part.of("radiogroup", "When it is served").in(PIECE);
     static final Part TARGET = Part.of("radio").checked().in(TARGETS);
     static final Part BEFORE_SERVING = Part.of("group", "Before it is served").in(PIECE);
     static final Part AT_RISK = Part.of("checkbox", "Guests at risk").in(PIECE);
@@ -37,7 +38,7 @@ final class Bench {
     static final Part REST = Part.value("Rest").in(TICKET);
     static final Part STAGES = Part.of("list", "Stages").in(TICKET);
     static final Part CAUTIONS = Part.of("list", "Take care").in(TICKET);
-    static final Part KEEPS = Part.value("Keeps").in(TICKET);
+    static final Part LOSES = Part.value("Loses").in(TICKET);
     static final Part TO_KNOW = Part.of("list", "To know").in(TICKET);
     static final Part DOUBTS = Part.of("group").in(TICKET);
     static final Part PUT_IN = Part.button("Put it in").in(TICKET);

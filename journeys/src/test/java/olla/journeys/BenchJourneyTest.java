@@ -49,7 +49,7 @@ class BenchJourneyTest {
         // Who counts in inches gets all of it so, what the server says as soon as it has said it anew; only the other
         // dials
         // stand beside, small.
-        for (Part part : List.of(Bench.PIECE, Bench.CAUTIONS, Bench.DOUBTS, Bench.CURVE, Bench.KEEPS)) {
+        for (Part part : List.of(Bench.PIECE, Bench.CAUTIONS, Bench.DOUBTS, Bench.CURVE, Bench.LOSES)) {
             screen.until(
                     part + " in inches", () -> METRIC.matcher(screen.text(part)).find() ? null : true);
         }
@@ -89,5 +89,22 @@ class BenchJourneyTest {
         screen.waitForText(Bench.PIECE, "from its weight");
         screen.type(Bench.THICKEST, "26");
         screen.waitForText(Bench.PIECE, "by ruler");
+    }
+
+    /** What goes to the table at once does not coast: it is baked for longer, and out when it is done. */
+    @Test
+    void whatIsServedAtOnceIsBakedForLonger() {
+        bench.openAfresh();
+        double rested = screen.minutes(Bench.CHECK_FROM);
+        screen.waitForText(Bench.REST, "4 min");
+        screen.tap(Part.radio("at once").in(Bench.SERVED));
+        screen.waitForText(Bench.REST, "at once");
+        assertThat(screen.minutes(Bench.CHECK_FROM)).isGreaterThan(rested);
+        screen.tap(Part.radio("after 8 min").in(Bench.SERVED));
+        screen.waitForText(Bench.REST, "8 min");
+        screen.press("z");
+        screen.press("z");
+        screen.waitForText(Bench.REST, "4 min");
+        assertThat(screen.minutes(Bench.CHECK_FROM)).isEqualTo(rested);
     }
 }

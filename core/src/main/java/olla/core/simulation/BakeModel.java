@@ -6,6 +6,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import olla.core.dish.Dish;
 import olla.core.dish.Ware;
 import olla.core.dress.Dress;
+import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Fish;
@@ -383,9 +384,10 @@ public final class BakeModel {
                 .orElseGet(() -> air.on(Dress.EMISSIVITY, wetness));
     }
 
-    /** What it has lost so far, scaled from the modelled prism to the piece's real mass, which tapers. */
+    /** What it has lost so far, scaled from the modelled prism to the flesh there really is: a piece tapers, and a head loses nothing. */
     Juice juice(TrayLoad load, SectionState state) {
-        double scale = piece.massG() / (solver(load).section().fleshVolume() * Piece.DENSITY_KG_M3);
-        return new Juice(piece.massG(), scale * state.lostKg(), scale * state.driedKg());
+        double fleshG = piece.massG() * (piece.cut() == Cut.WHOLE ? BodyShape.WITHOUT_HEAD_AND_TAIL : 1);
+        double scale = fleshG / (solver(load).section().fleshVolume() * Piece.DENSITY_KG_M3);
+        return new Juice(fleshG, scale * state.lostKg(), scale * state.driedKg());
     }
 }

@@ -4,7 +4,7 @@ package olla.core.simulation;
  * What a piece has lost by the time it is served. What evaporates is taken from the juice that has just come out, as far as that goes, and
  * from the flesh beyond that; what did not evaporate lies around it as liquor. Fat that runs out is not counted.
  *
- * @param rawG the piece before, g
+ * @param rawG its flesh before, g
  * @param lostG what it weighs less, g
  * @param evaporatedG water that left its faces for good, g
  */

@@ -6,10 +6,12 @@ import java.util.Base64;
 import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.doneness.Lethality;
+import olla.core.dress.Dress;
 import olla.core.dress.FittedProgramme;
 import olla.core.dress.Parcel;
 import olla.core.dress.Part;
 import olla.core.dress.Quantities;
+import olla.core.dress.SaltCrust;
 import olla.core.estimate.Estimate;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
@@ -48,6 +50,7 @@ public record EstimateAnswer(
         double pullC,
         double peakC,
         double restMinutes,
+        double usualRestMinutes,
         double meanAtPullC,
         JuiceAnswer juice,
         @MaybeAbsent Double fillingPeakC,
@@ -133,12 +136,14 @@ public record EstimateAnswer(
      * What one piece loses.
      *
      * @param lostG what it weighs less when it is served, g
-     * @param liquorG how much of that lies around it as juice, g
+     * @param liquorG how much of that is kept around it as juice, g; absent where the oven or the salt has it
      * @param bite how it eats
      */
-    public record JuiceAnswer(double lostG, double liquorG, Juice.Bite bite) {
-        static JuiceAnswer of(Juice juice) {
-            return new JuiceAnswer(round(juice.lostG()), round(juice.liquorG()), juice.bite());
+    public record JuiceAnswer(double lostG, @MaybeAbsent Double liquorG, Juice.Bite bite) {
+        static JuiceAnswer of(Juice juice, Dress dress) {
+            boolean kept =
+                    dress.closed().filter(by -> !(by instanceof SaltCrust)).isPresent();
+            return new JuiceAnswer(round(juice.lostG()), kept ? round(juice.liquorG()) : null, juice.bite());
         }
     }
 
@@ -262,8 +267,9 @@ public record EstimateAnswer(
                 round(e.pullC()),
                 round(e.peakC()),
                 round(e.restMinutes()),
+                round(question.dress().usualRestMinutes()),
                 round(e.meanAtPullC()),
-                JuiceAnswer.of(e.juice()),
+                JuiceAnswer.of(e.juice(), question.dress()),
                 maybe(e.fillingPeakC()),
                 e.colour().orElse(null),
                 maybe(e.goldMin()),
