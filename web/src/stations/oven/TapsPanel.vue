@@ -45,7 +45,7 @@ const running = useRunning()
       <button
         v-if="!side.isOut && side.phase !== 'WAIT'"
         class="main-action knuckle"
-        :class="{ second: side.phase === 'STEP' || side.phase === 'FORGOTTEN' }"
+        :class="{ second: ['SHUT', 'STEP', 'FORGOTTEN'].includes(side.moment.phase) }"
         @click="side.takeOut"
       >
         {{ t('moment.take-out') }}

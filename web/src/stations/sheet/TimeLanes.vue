@@ -99,16 +99,17 @@ function drop(dish: SheetDish) {
   pin(dish, by)
 }
 const dialOf = (dish: SheetDish) => (dish.dialC ? units.amount('heat', dish.dialC) : '')
-/** The dish and its dial, where they are not written over another dish nor beyond the drawing. */
+/** The dish and its dial, where they are not written over another dish, nor across the line it is served at, nor beyond the drawing. */
 function titleOf(dish: SheetDish, row: SheetDish[]) {
   const at = row.indexOf(dish)
   const before = row[at - 1]
   const after = row[at + 1]
+  const ends = sheet.value.courses.map((c) => c.servedMin).filter((served) => served >= dish.likelyMin)
   return title(dish.name, dialOf(dish), {
     from: x(dish.inMin),
     until: x(dish.likelyMin),
     left: before ? x(before.readyMin) : LEFT_PX,
-    right: after ? x(after.inMin) : wide.value,
+    right: Math.min(after ? x(after.inMin) : wide.value, ...ends.map(x)),
   })
 }
 const said = (dish: SheetDish) =>

@@ -231,7 +231,7 @@ class DressJourneyTest {
         screen.until("the stages to close", () -> screen.shows(Bench.DIALOG) ? null : true);
         screen.waitForText(Bench.STAGES, "turn it over");
         screen.waitForText(Bench.PROGRAMME, "250°");
-        screen.waitForText(Bench.REST, "0 min");
+        screen.waitForText(Bench.REST, "at once");
 
         screen.tap(Part.button("Stages").in(Bench.INSIDE));
         screen.tap(Part.button("Take stage 2 out").in(stages));
