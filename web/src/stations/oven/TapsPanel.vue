@@ -139,6 +139,10 @@ const running = useRunning()
   border: 2px solid var(--clay);
   color: var(--clay);
 }
+.second kbd {
+  border-color: currentcolor;
+  color: inherit;
+}
 .second:hover {
   color: #fff;
 }
