@@ -11,18 +11,17 @@ const bench = useBench()
 /** As its dress wants it. */
 const USUAL = 'usual'
 const usual = computed(() => bench.answer?.usualRestMinutes ?? null)
-const after = (minutes: number) =>
-  minutes === 0 ? t('ui.rest.at-once') : t('ui.rest.after', { n: minutesInWords(minutes) })
+const after = (minutes: number) => t('ui.rest.after', { n: minutesInWords(minutes) })
 
+/** At once, as usual, twice as long, and what the cook has set otherwise. */
 const choices = computed(() => {
-  const plain = usual.value === null ? t('ui.rest.as-usual') : after(usual.value)
-  const longer = usual.value === null ? null : 2 * usual.value
-  const own = bench.rest === usual.value ? null : bench.rest
-  const minutes = [longer, own].filter((m): m is number => m !== null && m !== 0 && m !== usual.value)
+  const others = [usual.value && 2 * usual.value, bench.rest].filter(
+    (m) => m && m !== usual.value,
+  ) as number[]
   return [
-    { value: '0', words: t('ui.rest.at-once') },
-    { value: USUAL, words: plain },
-    ...[...new Set(minutes)].sort((a, b) => a - b).map((m) => ({ value: String(m), words: after(m) })),
+    { value: '0', words: t('ui.stages.at-once') },
+    { value: USUAL, words: usual.value === null ? t('ui.rest.as-usual') : after(usual.value) },
+    ...[...new Set(others)].sort((a, b) => a - b).map((m) => ({ value: String(m), words: after(m) })),
   ]
 })
 const chosen = computed(() =>

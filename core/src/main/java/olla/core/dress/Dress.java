@@ -299,6 +299,11 @@ public record Dress(
         return topped() ? Style.TOPPING : Style.OPEN_TRAY;
     }
 
+    /** Whether juice stays around the fish: under a sheet or a lid; an open oven dries it up, and salt drinks it. */
+    public boolean keepsJuice() {
+        return closed.flatMap(Enclosure::cover).isPresent();
+    }
+
     /** Least rest before it is served, minutes (common practice, no source). */
     public double usualRestMinutes() {
         if (closed.isPresent()) {

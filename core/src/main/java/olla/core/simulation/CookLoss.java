@@ -9,7 +9,7 @@ import olla.core.heat.WaterHolding;
  * How fish lets its water go as its proteins do. Muscle begins to shrink at about 40 °C and does so most between 50 and 70 (published:
  * myosin and collagen of fish denature from 40 °C on, actin by 70; from memory), ten degrees below the beef that the form of the law is
  * from. How much a group lets go at most is set by what composition tables say of raw and baked fish: protein stays, so that what it is
- * a share of has shrunk (published: USDA SR, raw against cooked by dry heat, from memory; `CookLossTest`).
+ * a share of has shrunk (published: USDA SR, raw against cooked by dry heat, from memory; held by {@code CookLossTest}).
  */
 final class CookLoss {
 

@@ -8,6 +8,7 @@ import olla.core.Bakes;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Parcel;
+import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
 import olla.core.fish.Group;
@@ -73,6 +74,10 @@ class CookLossTest {
         Juice shut =
                 Bakes.hake().in(Dress.in(new Parcel(Sheet.FOIL))).to(target).juice();
         assertThat(open.evaporatedG()).isPositive();
+        assertThat(Dress.open().keepsJuice()).isFalse();
+        assertThat(Dress.in(new SaltCrust(SaltCrust.Damping.WET_SAND)).keepsJuice())
+                .isFalse();
+        assertThat(Dress.in(new Parcel(Sheet.FOIL)).keepsJuice()).isTrue();
         assertThat(open.liquorG()).isCloseTo(open.lostG() - open.evaporatedG(), within(1e-9));
         assertThat(shut.evaporatedG()).isZero();
         assertThat(shut.liquorG()).isEqualTo(shut.lostG());

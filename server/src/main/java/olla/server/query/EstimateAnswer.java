@@ -11,7 +11,6 @@ import olla.core.dress.FittedProgramme;
 import olla.core.dress.Parcel;
 import olla.core.dress.Part;
 import olla.core.dress.Quantities;
-import olla.core.dress.SaltCrust;
 import olla.core.estimate.Estimate;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
@@ -141,9 +140,8 @@ public record EstimateAnswer(
      */
     public record JuiceAnswer(double lostG, @MaybeAbsent Double liquorG, Juice.Bite bite) {
         static JuiceAnswer of(Juice juice, Dress dress) {
-            boolean kept =
-                    dress.closed().filter(by -> !(by instanceof SaltCrust)).isPresent();
-            return new JuiceAnswer(round(juice.lostG()), kept ? round(juice.liquorG()) : null, juice.bite());
+            return new JuiceAnswer(
+                    round(juice.lostG()), dress.keepsJuice() ? round(juice.liquorG()) : null, juice.bite());
         }
     }
 
