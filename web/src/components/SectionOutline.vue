@@ -17,7 +17,9 @@ const props = defineProps<{
   /** How plainly the flakes show, 0 to 1; 0 for not at all. */
   flaking?: number
   /** The colour of what browns; the drawing's own where nothing is said. */
-  coatFill?: string
+  topFill?: string
+  /** How much of bare flesh has dried to a crust, mm. */
+  crustMm?: number
   /** The first coat lies round the fish, and not over it. */
   coated?: boolean
   /** The uppermost of what lies under it is slices of citrus. */
@@ -53,7 +55,7 @@ const drawn = computed(() =>
       over: isOver(layer, place),
       path: closed(layer.outline),
       class: [layer.kind.toLowerCase(), { later, slices, stuffing: props.stuffed }],
-      style: layer.kind === 'COAT' && !later && props.coatFill ? { fill: props.coatFill } : {},
+      style: layer.kind === 'COAT' && !later && props.topFill ? { fill: props.topFill } : {},
     }
   }),
 )
@@ -64,6 +66,22 @@ const image = computed(() => {
   const left = props.x(-halfWidthMm)
   const top = props.y(baseMm + heightMm)
   return { x: left, y: top, width: props.x(halfWidthMm) - left, height: props.y(baseMm) - top }
+})
+/** The upper half of the outline, where flesh dries. */
+const upper = computed(() => {
+  const half = props.sections.outline
+  const right = half.slice(half.findIndex(([mm]) => mm! >= props.sections.halfWidthMm - SOON))
+  const left = [...right].reverse().map(([x, y]) => [-x!, y!])
+  return [...right, ...left].map(([x, y], i) => `${i ? 'L' : 'M'}${props.x(x!)} ${props.y(y!)}`).join('')
+})
+/** Thinner than this nobody sees it, mm; and so much thicker it is drawn than it is, to be seen at all. */
+const SEEN_MM = 0.05
+const DRAWN_TIMES = 3
+const crust = computed(() => {
+  const mm = props.crustMm ?? 0
+  // Half of a line lies beyond the flesh, and is cut away.
+  const width = 2 * DRAWN_TIMES * mm * (props.x(1) - props.x(0))
+  return mm < SEEN_MM ? null : { stroke: props.topFill, 'stroke-width': width }
 })
 /** Flesh parts along its flakes as it cooks. */
 const flakes = computed(() => {
@@ -128,6 +146,7 @@ const flakes = computed(() => {
       class="flakes"
       :style="{ opacity: flaking }"
     />
+    <path v-if="crust" :d="upper" :clip-path="`url(#${id}-flesh)`" class="dried" v-bind="crust" />
     <path :d="outline" class="edge" :class="{ later: fishLater }" />
     <path
       v-for="l in inFront"
@@ -148,6 +167,10 @@ const flakes = computed(() => {
   fill: none;
   stroke: var(--ink);
   stroke-width: 2;
+}
+.dried {
+  pointer-events: none;
+  fill: none;
 }
 .flakes {
   pointer-events: none;

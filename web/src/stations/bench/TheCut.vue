@@ -23,8 +23,19 @@ defineEmits<{ play: []; stages: [] }>()
 const bench = useBench()
 const units = useUnits()
 const svg = ref<SVGSVGElement>()
-const { fishInAt, fishIn, coldestC, coldestWords, band, topWords, fillingC, colour, coatFill, flaking } =
-  useCutReadings()
+const {
+  fishInAt,
+  fishIn,
+  coldestC,
+  coldestWords,
+  band,
+  topWords,
+  fillingC,
+  colour,
+  topFill,
+  crustMm,
+  flaking,
+} = useCutReadings()
 const { bed, citrus, layerAt } = useLayerLines()
 const frame = reactive(useCutFrame(svg))
 const { x, y, floor } = frame
@@ -107,7 +118,8 @@ const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
         :y="y"
         :fish-later="!fishIn"
         :flaking="flaking"
-        :coat-fill="coatFill"
+        :top-fill="topFill"
+        :crust-mm="crustMm"
         :coated="bench.on.dress === 'BREADED'"
         :slices="citrus || bed.includes('CITRUS')"
         :stuffed="bench.on.filling === 'STUFFING'"

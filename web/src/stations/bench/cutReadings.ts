@@ -1,4 +1,5 @@
 import { computed } from 'vue'
+import { browned } from '../../drawing/browned'
 import { valueAt } from '../../drawing/sectionPicture'
 import { COLOURS } from '../../messages/labels'
 import { t } from '../../messages/say'
@@ -52,12 +53,9 @@ export function useCutReadings() {
     const gold = goldMin === undefined ? '' : t('ui.cut.gold-from-min', { gold: minutesInWords(goldMin) })
     return { word: t('ui.cut.top-comes-out', { colour: COLOURS[found], gold }), burnt: found === 'BURNT' }
   })
-  /** The crumb's own colour as the minute has it: pale until it browns. */
-  const coatFill = computed(() => {
-    const along = Math.min(1, Math.max(0, (outerC.value - 70) / 110))
-    const mix = (from: number, to: number) => Math.round(from + along * (to - from))
-    return `rgb(${mix(226, 176)} ${mix(205, 122)} ${mix(150, 52)})`
-  })
+  /** The colour of what lies uppermost, as the minute has it, and how much of bare flesh has dried under it, mm. */
+  const topFill = computed(() => browned(at(bench.answer!.trace.browning)))
+  const crustMm = computed(() => (fishIn.value ? at(bench.answer!.trace.crustMm) : 0))
   /** Flesh parts along its flakes as it cooks; the lines show from the middle's temperature. */
   const flaking = computed(() => Math.min(0.34, Math.max(0.06, (coldestC.value - 25) / 110)))
 
@@ -70,7 +68,8 @@ export function useCutReadings() {
     topWords,
     fillingC,
     colour,
-    coatFill,
+    topFill,
+    crustMm,
     flaking,
   }
 }

@@ -11,9 +11,9 @@ import java.util.stream.Stream;
  * @param layers below the fish from the lowest up, in it, and on it from the lowest up; of coats, heaps, liquids and fillings
  *     one at most
  * @param cover what closes it, if anything does
- * @param bareWetness the share of a free water surface that the fish's own bare face has, 0 to 1
+ * @param bare the fish's own face where nothing lies on it
  */
-public record Dish(Vessel vessel, List<Laid> layers, Optional<Cover> cover, double bareWetness) {
+public record Dish(Vessel vessel, List<Laid> layers, Optional<Cover> cover, Bare bare) {
 
     /** @throws IllegalArgumentException where two layers want the same place */
     public Dish {

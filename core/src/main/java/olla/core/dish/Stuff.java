@@ -8,9 +8,15 @@ package olla.core.dish;
  * @param waterKgM3 free water that boils off, kg/m³; 0 where none does
  * @param dryConductivityWmK conductivity once that is gone, W/mK
  * @param wetness its open face's share of a free water surface, 0 to 1
+ * @param browning how many times as fast as bare flesh its face browns; 0 where it does not
  */
 public record Stuff(
-        double conductivityWmK, double heatCapacityJm3K, double waterKgM3, double dryConductivityWmK, double wetness) {
+        double conductivityWmK,
+        double heatCapacityJm3K,
+        double waterKgM3,
+        double dryConductivityWmK,
+        double wetness,
+        double browning) {
 
     /* Heat capacity of water, J/kgK (published: steam tables, from memory). */
     private static final double WATER_J_KGK = 4180;
@@ -31,19 +37,19 @@ public record Stuff(
      * Vegetables cut up: half water, a third air; steam carries heat through the gaps, so that they conduct better than
      * their flesh (order of magnitude, from memory).
      */
-    public static final Stuff VEGETABLES = new Stuff(1.2, 2.6e6, 550, 0.15, PIECES_WETNESS);
+    public static final Stuff VEGETABLES = new Stuff(1.2, 2.6e6, 550, 0.15, PIECES_WETNESS, 1);
 
     /** Slices of citrus: nearly water (order of magnitude, from memory). */
-    public static final Stuff CITRUS = new Stuff(0.5, 3.6e6, 800, 0.2, PIECES_WETNESS);
+    public static final Stuff CITRUS = new Stuff(0.5, 3.6e6, 800, 0.2, PIECES_WETNESS, 1.2);
 
     /** Stock, wine, milk: water that stirs itself, some four times as conductive as water at rest (from memory). */
-    public static final Stuff BROTH = new Stuff(2.4, 4.15e6, 980, 0.3, LIQUID_WETNESS);
+    public static final Stuff BROTH = new Stuff(2.4, 4.15e6, 980, 0.3, LIQUID_WETNESS, 0);
 
     /** Melted butter or oil, stirred by its own convection; it does not boil off (from memory). */
-    public static final Stuff FAT = new Stuff(0.6, 1.9e6, 0, 0.6, 0);
+    public static final Stuff FAT = new Stuff(0.6, 1.9e6, 0, 0.6, 0, 0);
 
     /** Wine and butter, stirred by their own convection: some four times water's conductivity (from memory). */
-    public static final Stuff SAUCE = new Stuff(2.4, 4.0e6, 900, 0.3, LIQUID_WETNESS);
+    public static final Stuff SAUCE = new Stuff(2.4, 4.0e6, 900, 0.3, LIQUID_WETNESS, 0);
 
     /** Bread, egg or shellfish, in a belly or a pocket (from memory). */
     public static final Stuff STUFFING = inside(0.42, 3.4e6);
@@ -63,9 +69,10 @@ public record Stuff(
      *
      * @param densityKgM3 as it lies, kg/m³
      * @param waterKgM3 water that has to boil off before it browns, kg/m³
+     * @param browning how many times as fast as bare flesh it browns
      */
-    public static Stuff spread(double densityKgM3, double waterKgM3) {
-        return new Stuff(SPREAD_W_MK, densityKgM3 * SPREAD_J_KGK, waterKgM3, SPREAD_W_MK / 2, SPREAD_WETNESS);
+    public static Stuff spread(double densityKgM3, double waterKgM3, double browning) {
+        return new Stuff(SPREAD_W_MK, densityKgM3 * SPREAD_J_KGK, waterKgM3, SPREAD_W_MK / 2, SPREAD_WETNESS, browning);
     }
 
     /**
@@ -79,12 +86,12 @@ public record Stuff(
      */
     public static Stuff dampSalt(double wetWmK, double dryWmK, double saltKgM3, double saltJkgK, double waterKgM3) {
         double capacity = saltKgM3 * saltJkgK + waterKgM3 * WATER_J_KGK;
-        return new Stuff(wetWmK, capacity, waterKgM3, dryWmK, SALT_WETNESS);
+        return new Stuff(wetWmK, capacity, waterKgM3, dryWmK, SALT_WETNESS, 0);
     }
 
-    /* What is inside meets the oven only where a sliced piece ends, as the flesh round it does. */
+    /* What is inside meets the oven only where a sliced piece ends. */
     private static Stuff inside(double conductivityWmK, double heatCapacityJm3K) {
-        return new Stuff(conductivityWmK, heatCapacityJm3K, 0, conductivityWmK, 0);
+        return new Stuff(conductivityWmK, heatCapacityJm3K, 0, conductivityWmK, PIECES_WETNESS, 1);
     }
 
     /**
@@ -98,13 +105,19 @@ public record Stuff(
                 heatCapacityJm3K + gaps * liquid.heatCapacityJm3K,
                 waterKgM3 + gaps * liquid.waterKgM3,
                 dryConductivityWmK,
-                Math.max(wetness, gaps * liquid.wetness));
+                Math.max(wetness, gaps * liquid.wetness),
+                browning);
     }
 
     /** The same with its water so many times as much. */
     public Stuff wetter(double times) {
         double more = (times - 1) * waterKgM3;
         return new Stuff(
-                conductivityWmK, heatCapacityJm3K + more * WATER_J_KGK, waterKgM3 + more, dryConductivityWmK, wetness);
+                conductivityWmK,
+                heatCapacityJm3K + more * WATER_J_KGK,
+                waterKgM3 + more,
+                dryConductivityWmK,
+                wetness,
+                browning);
     }
 }

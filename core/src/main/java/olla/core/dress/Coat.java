@@ -40,6 +40,9 @@ public record Coat(double thickMm, Dip dip) {
     /* Water in the coat, kg/m³: what the dip brings (from memory). */
     private static final double WATER_KG_M3 = 120;
 
+    /* How many times as fast as plain flesh it browns: flour, egg and bread that was baked before (by cases of practice, docs/model.md). */
+    private static final double BROWNING = 6;
+
     /* What a coat is made of, by mass (common practice, no source). */
     private static final double CRUMB_SHARE = 0.55;
     private static final double FLOUR_SHARE = 0.12;
@@ -72,6 +75,6 @@ public record Coat(double thickMm, Dip dip) {
     }
 
     Laid layer() {
-        return new Laid.Coat(Stuff.spread(DENSITY_KG_M3, WATER_KG_M3), thickMm, Temperature.MIXED_C);
+        return new Laid.Coat(Stuff.spread(DENSITY_KG_M3, WATER_KG_M3, BROWNING), thickMm, Temperature.MIXED_C);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import olla.core.dish.Bare;
 import olla.core.dish.Cover;
 import olla.core.dish.Dish;
 import olla.core.dish.Laid;
@@ -63,7 +64,7 @@ public record Dress(
     public static final int MOST_SIDES = 3;
 
     /* From lean to oily flesh a bare face loses less; the straight line between the two is ours. */
-    private static final double OILY_WETNESS = 0.15;
+    private static final double OILY_CRUST_KG_MSPA = 1e-12;
     private static final double OILY_FAT = 0.12;
 
     /** @throws olla.core.messages.RefusedInput where these cannot be together */
@@ -315,16 +316,16 @@ public record Dress(
         return fishJoins || topped() ? 3 : 4;
     }
 
-    /** How wet the bare face of the flesh is, 0 (dry) to 1 (a water surface). */
-    double wetness(Composition composition) {
+    private Bare bare(Composition composition) {
         double oiliness = Math.min(1, composition.fat() / OILY_FAT);
-        return Math.min(finish.wetness(), Finish.BARE.wetness() + oiliness * (OILY_WETNESS - Finish.BARE.wetness()));
+        double ofFlesh = Finish.BARE.crustKgMsPa() + oiliness * (OILY_CRUST_KG_MSPA - Finish.BARE.crustKgMsPa());
+        return new Bare(Math.min(finish.crustKgMsPa(), ofFlesh), finish.browning());
     }
 
     /** The dish that this dress makes of a piece. */
     public Dish dish(Piece piece) {
         Optional<Cover> cover = closed.flatMap(Enclosure::cover);
-        return new Dish(vessel, layers(piece), cover, wetness(piece.species().composition()));
+        return new Dish(vessel, layers(piece), cover, bare(piece.species().composition()));
     }
 
     private List<Laid> layers(Piece piece) {

@@ -296,7 +296,7 @@ public final class Estimator {
                 .orElseThrow()
                 .fromMin();
         double gold = went.goldMinute();
-        double minutes = Double.isNaN(gold) ? UsualProgramme.LONGEST_GRILL_MIN : Math.round(2 * (gold - from)) / 2.0;
+        double minutes = Double.isNaN(gold) ? UsualProgramme.LONGEST_GRILL_MIN : Math.ceil(2 * (gold - from)) / 2;
         return Math.max(UsualProgramme.SHORTEST_GRILL_MIN, Math.min(UsualProgramme.LONGEST_GRILL_MIN, minutes));
     }
 }

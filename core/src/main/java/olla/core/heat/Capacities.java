@@ -11,6 +11,9 @@ final class Capacities {
     private static final double AVERAGE_OFF_K = 6;
     private static final double MOST_OFF_K = 25;
 
+    /* Flesh that comes to boil may be less: the coldest is not far from it, and what is between two steps would not be known. */
+    private static final double MOST_OFF_BOILING_FLESH_K = 1;
+
     /* A node that is off by no more than this is not tried again, K. */
     private static final double SECANT_FROM_K = 0.5;
 
@@ -111,12 +114,13 @@ final class Capacities {
         newC[i] = nodes.celsius(i, newEnthalpy[i], state.waterKgM3[i]);
         double off = newC[i] - state.celsius[i] - warms;
         squares += nodes.volume[i] * off * off;
-        farthest = Math.max(farthest, Math.abs(off));
+        double most = nodes.flesh(i) && newEnthalpy[i] > nodes.boilingJm3[i] ? MOST_OFF_BOILING_FLESH_K : MOST_OFF_K;
+        farthest = Math.max(farthest, Math.abs(off) / most);
     }
 
     /** 1 where the temperatures of what was gone since it began are as far off their lines as they may be. */
     double offTheLine() {
-        return Math.max(Math.sqrt(squares / nodes.wholeVolume) / AVERAGE_OFF_K, farthest / MOST_OFF_K);
+        return Math.max(Math.sqrt(squares / nodes.wholeVolume) / AVERAGE_OFF_K, farthest);
     }
 
     /**

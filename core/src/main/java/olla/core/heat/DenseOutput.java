@@ -10,8 +10,7 @@ public final class DenseOutput {
     private final SectionSolver solver;
     private final SectionState before;
     private final SectionState after;
-    private final double[] gainsBefore;
-    private final double[] gainsAfter;
+    private final double[][] gains;
     private boolean known;
 
     /** @param solver whose steps they are */
@@ -19,8 +18,7 @@ public final class DenseOutput {
         this.solver = solver;
         this.before = solver.blank();
         this.after = solver.blank();
-        this.gainsBefore = new double[before.enthalpy.length];
-        this.gainsAfter = new double[before.enthalpy.length];
+        this.gains = new double[2][before.enthalpy.length];
     }
 
     /** Whose steps they are. */
@@ -53,21 +51,20 @@ public final class DenseOutput {
      */
     public void at(double seconds, SectionState into) {
         if (!known) {
-            solver.gains(before, after.met, gainsBefore);
-            solver.gains(after, after.met, gainsAfter);
+            solver.gains(before, after, gains);
             known = true;
         }
         into.set(after);
         double h = after.seconds - before.seconds;
         double part = h > 0 ? Math.max(0, Math.min(1, (seconds - before.seconds) / h)) : 1;
-        for (int i = 0; i < gainsBefore.length; i++) {
-            double gains = after.enthalpy[i] - before.enthalpy[i];
-            double first = h * gainsBefore[i];
-            double last = h * gainsAfter[i];
-            if (solver.nodes().boils(i)) {
+        for (int i = 0; i < into.enthalpy.length; i++) {
+            double holdsMore = after.enthalpy[i] - before.enthalpy[i];
+            double first = h * gains[0][i];
+            double last = h * gains[1][i];
+            if (solver.nodes().boils(i, before) || solver.nodes().boils(i, after)) {
                 // What boils off is not held: such a node goes straight.
-                first = gains;
-                last = gains;
+                first = holdsMore;
+                last = holdsMore;
             }
             into.enthalpy[i] = cubic(before.enthalpy[i], after.enthalpy[i], first, last, part);
             into.waterKgM3[i] = before.waterKgM3[i] + part * (after.waterKgM3[i] - before.waterKgM3[i]);

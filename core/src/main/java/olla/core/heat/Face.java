@@ -37,15 +37,39 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
     boolean dries();
 
     /**
-     * A face in the open: h (Tair - Ts) + eps (sigma (Twall⁴ - Ts⁴) + up beam) - L aw km (psat(Ts) - p).
+     * Which share of what would evaporate from a wet face at this temperature gets through a crust that has dried on it, on the average
+     * over a time in which that grows by what gets through.
+     *
+     * @param faceC what is wet under the crust, °C
+     * @param crustM how thick the crust is when it begins, m
+     * @param waterKgM3 water that dries out of it as it grows, kg/m³
+     * @param seconds the time; 0 for what gets through now
+     */
+    double through(double faceC, double crustM, double waterKgM3, double seconds);
+
+    /**
+     * In which time a crust comes to hold back so many times what it does now, s; infinite where none grows.
+     *
+     * @param faceC what is wet under it, °C
+     * @param crustM how thick it is, m
+     * @param waterKgM3 water that dries out of it as it grows, kg/m³
+     * @param times above 1
+     */
+    double growsS(double faceC, double crustM, double waterKgM3, double times);
+
+    /**
+     * A face in the open: h (Tair - Ts) + eps (sigma (Twall⁴ - Ts⁴) + up beam) - L aw km (psat(Ts) - p) / (1 + aw km z / d),
+     * where a crust of thickness z has dried on it, through which vapour still has to go (a receding front of evaporation, as in
+     * Luikov 1975 and the crust models of frying after Farid and Chen 1998, from memory).
      *
      * @param filmWm2K convective film coefficient, W/m²K
      * @param airC air, °C
      * @param wallC walls the face sees, °C
      * @param emissivity 0 to 1
-     * @param wetness share of a free water surface, 0 to 1
+     * @param wetness share of a free water surface while nothing has dried, 0 to 1
      * @param vapourPa vapour pressure in the air, Pa
      * @param beamWm2 what a grill sends straight down, W/m²
+     * @param crustKgMsPa d, how well vapour goes through what has dried, kg/(m s Pa); infinite where that holds nothing back
      */
     record Exposed(
             double filmWm2K,
@@ -54,12 +78,13 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
             double emissivity,
             double wetness,
             double vapourPa,
-            double beamWm2)
+            double beamWm2,
+            double crustKgMsPa)
             implements Face {
 
-        /** A face that no grill shines on. */
+        /** A face that no grill shines on, and that forms no crust. */
         public Exposed(double filmWm2K, double airC, double wallC, double emissivity, double wetness, double vapourPa) {
-            this(filmWm2K, airC, wallC, emissivity, wetness, vapourPa, 0);
+            this(filmWm2K, airC, wallC, emissivity, wetness, vapourPa, 0, Double.POSITIVE_INFINITY);
         }
 
         @Override
@@ -70,6 +95,34 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
             double perPa = excess > 0 ? wetness * Water.evaporationPerPa(filmWm2K) : 0;
             into[at + 2] = perPa * excess;
             into[at + 3] = perPa > 0 ? perPa * Water.saturationSlope(faceC) : 0;
+        }
+
+        /* With dz/dt = F / (1 + b z), z + b z²/2 grows evenly, and what gets through on the average is 2 / (1 + b z0 + 1 + b z1). */
+        @Override
+        public double through(double faceC, double crustM, double waterKgM3, double seconds) {
+            double began = 1 + resistsPerM() * crustM;
+            return 2 / (began + Math.sqrt(began * began + seconds * squareGrows(faceC, waterKgM3)));
+        }
+
+        @Override
+        public double growsS(double faceC, double crustM, double waterKgM3, double times) {
+            double now = 1 + resistsPerM() * crustM;
+            return now * now * (times * times - 1) / squareGrows(faceC, waterKgM3);
+        }
+
+        /* What leaves without a crust, kg/(m² s Pa). */
+        private double perPa() {
+            return wetness * Water.evaporationPerPa(filmWm2K) / Water.EVAPORATION_J_KG;
+        }
+
+        private double resistsPerM() {
+            return perPa() / crustKgMsPa;
+        }
+
+        /* By how much (1 + b z)² grows each second. */
+        private double squareGrows(double faceC, double waterKgM3) {
+            double perSecond = perPa() * Math.max(0, Water.saturationPa(faceC) - vapourPa) / waterKgM3;
+            return 2 * resistsPerM() * perSecond;
         }
 
         @Override
@@ -147,6 +200,16 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
                 }
             }
             return sheet;
+        }
+
+        @Override
+        public double through(double faceC, double crustM, double waterKgM3, double seconds) {
+            return 1;
+        }
+
+        @Override
+        public double growsS(double faceC, double crustM, double waterKgM3, double times) {
+            return Double.POSITIVE_INFINITY;
         }
 
         @Override

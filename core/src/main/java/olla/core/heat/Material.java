@@ -26,6 +26,7 @@ public final class Material {
     private final double[] capacity;
     private final double waterKgM3;
     private final double dryResistivity;
+    private final double crustWmK;
     private final WaterHolding holds;
     private final boolean steady;
 
@@ -36,6 +37,7 @@ public final class Material {
             double[] resistivity,
             double waterKgM3,
             double dryResistivity,
+            double crustWmK,
             WaterHolding holds) {
         this.lowestJm3 = lowestJm3;
         this.perJm3 = perJm3;
@@ -45,6 +47,7 @@ public final class Material {
         this.capacity = capacity(temperatureC, 1 / perJm3);
         this.waterKgM3 = waterKgM3;
         this.dryResistivity = dryResistivity;
+        this.crustWmK = crustWmK;
         this.holds = holds;
         this.steady = Arrays.stream(resistivity).allMatch(r -> r == resistivity[0]);
     }
@@ -57,12 +60,24 @@ public final class Material {
      * @param dryConductivityWmK conductivity once it is gone, W/mK; in between by the share that is left
      */
     public Material holdingWater(double kgM3, double dryConductivityWmK) {
-        return new Material(lowestJm3, perJm3, temperatureC, resistivity, kgM3, 1 / dryConductivityWmK, holds);
+        return new Material(lowestJm3, perJm3, temperatureC, resistivity, kgM3, 1 / dryConductivityWmK, 0, holds);
+    }
+
+    /**
+     * The same material holding water that dries out from its faces inwards: what is dry of an outermost node lies on the rest of it as a
+     * crust. Until a node's water is gone it stays at or below 100 °C; inside it conducts as when it was wet.
+     *
+     * @param kgM3 water, kg/m³
+     * @param crustConductivityWmK conductivity of what is dry, W/mK
+     */
+    public Material crusting(double kgM3, double crustConductivityWmK) {
+        return new Material(lowestJm3, perJm3, temperatureC, resistivity, kgM3, 0, crustConductivityWmK, holds);
     }
 
     /** The same material, a gel that lets water go as it warms. */
     public Material lettingGo(WaterHolding asItWarms) {
-        return new Material(lowestJm3, perJm3, temperatureC, resistivity, waterKgM3, dryResistivity, asItWarms);
+        return new Material(
+                lowestJm3, perJm3, temperatureC, resistivity, waterKgM3, dryResistivity, crustWmK, asItWarms);
     }
 
     /** How it holds its water; null where it lets none go. */
@@ -74,10 +89,17 @@ public final class Material {
         return waterKgM3;
     }
 
+    /** Conductivity of the crust that dries on it, W/mK; 0 where none does. */
+    double crustWmK() {
+        return crustWmK;
+    }
+
     /** Thermal resistivity, mK/W, at an enthalpy, J/m³, with so much of its water left, kg/m³. */
     double resistivity(double enthalpyJm3, double waterLeftKgM3) {
         double wet = resistivity(enthalpyJm3);
-        return waterKgM3 > 0 ? dryResistivity + waterLeftKgM3 / waterKgM3 * (wet - dryResistivity) : wet;
+        return waterKgM3 > 0 && crustWmK == 0
+                ? dryResistivity + waterLeftKgM3 / waterKgM3 * (wet - dryResistivity)
+                : wet;
     }
 
     /* What a temperature is between two entries: where its line begins and how it rises, turn about. */
@@ -113,7 +135,7 @@ public final class Material {
         double[] temperature = {COLDEST_C, HOTTEST_C};
         double[] resistivity = {1 / conductivityWmK, 1 / conductivityWmK};
         double step = heatCapacityJm3K * (HOTTEST_C - COLDEST_C);
-        return new Material(heatCapacityJm3K * COLDEST_C, 1 / step, temperature, resistivity, 0, 1, null);
+        return new Material(heatCapacityJm3K * COLDEST_C, 1 / step, temperature, resistivity, 0, 1, 0, null);
     }
 
     /**
@@ -152,7 +174,7 @@ public final class Material {
             temperature[i] = aboveH > belowH ? below + (wanted - belowH) / (aboveH - belowH) * (above - below) : below;
             resistivity[i] = 1 / conductivityWmK.applyAsDouble(temperature[i]);
         }
-        return new Material(lowest, 1 / step, temperature, resistivity, 0, 1, null);
+        return new Material(lowest, 1 / step, temperature, resistivity, 0, 1, 0, null);
     }
 
     /** Temperature, °C, at an enthalpy, J/m³; beyond the tabled range along the line of its last two entries. */

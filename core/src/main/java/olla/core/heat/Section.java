@@ -184,6 +184,11 @@ public final class Section {
         return groups;
     }
 
+    /** The material number of the uppermost face at the mid-plane. */
+    public int topMaterial() {
+        return material[topNode];
+    }
+
     private int top() {
         int best = -1;
         for (int i = 0; i < nodes; i++) {

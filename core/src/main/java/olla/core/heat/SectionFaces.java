@@ -12,6 +12,9 @@ final class SectionFaces {
 
     /* At a covered face what would warm it beyond boiling goes off as steam: so much for each kelvin beyond, W/m²K. */
     private static final double STEAM_W_M2K = 2e4;
+
+    /* Of the juice that a gel lets go, what comes from so far under a face wets what has dried there; the rest runs off (ours, calibrated). */
+    private static final double WETS_M = 0.0005;
     private static final double STEAMS_WITHIN_K = 0.01;
 
     private final RosenbrockMethod method;
@@ -25,7 +28,10 @@ final class SectionFaces {
     private final int[] node;
     private final double[] up;
     private final int[] endOf;
+    private final double[] deep;
     private final boolean[] steams;
+    private final double[] wet;
+    private final double[] crust;
     private final double[] arriving;
     private final double[] vapour;
     private final double[] arrivingSlope;
@@ -66,7 +72,17 @@ final class SectionFaces {
             area[within + e] = section.area[ends[e]];
             endOf[ends[e]] = within + e;
         }
+        double[] open = new double[nodes.all];
+        for (int f = 0; f < count; f++) {
+            open[node[f]] += area[f];
+        }
+        deep = new double[count];
+        for (int f = 0; f < count; f++) {
+            deep[f] = nodes.volume[node[f]] / open[node[f]];
+        }
         steams = new boolean[count];
+        wet = new double[count];
+        crust = new double[count];
         arriving = new double[count];
         vapour = new double[count];
         arrivingSlope = new double[count];
@@ -86,16 +102,88 @@ final class SectionFaces {
         }
     }
 
-    /** A step begins: what is met now, and which of them steam. */
-    void begin(SectionState state) {
+    /**
+     * A step begins: how dry they are in it, what is met now, which of them steam.
+     *
+     * @param seconds how long the step is to be
+     */
+    void begin(SectionState state, double seconds) {
+        for (int f = 0; f < count; f++) {
+            wet[f] = wet(state, f, seconds);
+        }
+        meetNow(state);
+    }
+
+    /** What is met now, as dry as they are in the step that was begun. */
+    void meetNow(SectionState state) {
         for (int f = 0; f < count; f++) {
             steams[f] = state.celsius[node[f]] > face[f].mostC() - STEAMS_WITHIN_K;
         }
-        tangents(state, state.celsius);
+        tangents(state.celsius);
         System.arraycopy(arriving, 0, startArriving, 0, count);
         System.arraycopy(vapour, 0, startVapour, 0, count);
         System.arraycopy(arrivingSlope, 0, startSlopeA, 0, count);
         System.arraycopy(vapourSlope, 0, startSlopeV, 0, count);
+    }
+
+    /** How thick the crust on a node's face is, m; 0 of what is no face. */
+    double crustM(SectionState state, int atNode) {
+        int f = faceOf(atNode);
+        return f < 0 || nodes.materialOf[atNode].crustWmK() == 0 ? 0 : dryM(state, f);
+    }
+
+    /* How deep a face of what crusts has dried, m. */
+    private double dryM(SectionState state, int f) {
+        double left = state.waterKgM3[node[f]] / nodes.materialOf[node[f]].waterKgM3();
+        return (1 - left) * deep[f];
+    }
+
+    /** By how much the crust on a node's face is warmer than what is under it, K. */
+    double crustWarmer(SectionState state, int atNode) {
+        double thickM = crustM(state, atNode);
+        if (thickM == 0) {
+            return 0;
+        }
+        int f = faceOf(atNode);
+        state.met.of(nodes.material(atNode)).tangent(state.celsius[atNode], up[f], tangent, 0);
+        double resists = thickM / nodes.materialOf[atNode].crustWmK();
+        return resists * tangent[0] / (1 - tangent[1] * resists);
+    }
+
+    private int faceOf(int atNode) {
+        for (int f = 0; f < within; f++) {
+            if (node[f] == atNode) {
+                return f;
+            }
+        }
+        return -1;
+    }
+
+    /**
+     * What a gel lets go near its faces wets what has dried there.
+     *
+     * @param letGoBefore which share of its raw water each node had let go when the step began
+     */
+    void wetted(SectionState state, double[] letGoBefore) {
+        for (int f = 0; f < count; f++) {
+            int i = node[f];
+            Material material = nodes.materialOf[i];
+            if (material.crustWmK() > 0 && material.holds() != null) {
+                double comesKg =
+                        (state.letGo[i] - letGoBefore[i]) * material.holds().kgM3() * WETS_M * area[f];
+                state.waterKgM3[i] = Math.min(material.waterKgM3(), state.waterKgM3[i] + comesKg / nodes.volume[i]);
+            }
+        }
+    }
+
+    /** Whether flesh loses vapour to the oven: where no face of it is open it goes into what lies around. */
+    boolean fleshDries() {
+        for (int f = 0; f < count; f++) {
+            if (nodes.flesh(node[f]) && face[f].dries()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Adds what came in when the step began. What would cool without it steams no more. */
@@ -120,24 +208,65 @@ final class SectionFaces {
     }
 
     /** What they meet at these temperatures; adds what comes in by them. */
-    void meet(SectionState state, double[] celsius, double[] flow) {
-        tangents(state, celsius);
+    void meet(double[] celsius, double[] flow) {
+        tangents(celsius);
         for (int f = 0; f < count; f++) {
             flow[node[f]] += area[f] * (arriving[f] - vapour[f]);
         }
     }
 
-    private void tangents(SectionState state, double[] c) {
+    /** In which time no crust comes to hold back more than so many times what it does now, s. */
+    double crustsGrowS(SectionState state, double times) {
+        double least = Double.POSITIVE_INFINITY;
         for (int f = 0; f < count; f++) {
             int i = node[f];
-            // Flesh stays as wet as it went in; a layer that holds water loses it.
-            double first = nodes.materialOf[i].waterKgM3();
-            double wet = first > 0 ? state.waterKgM3[i] / first : 1;
+            Material material = nodes.materialOf[i];
+            if (material.crustWmK() > 0 && state.waterKgM3[i] > 0) {
+                double grows = face[f].growsS(state.celsius[i], dryM(state, f), material.waterKgM3(), times);
+                least = Math.min(least, grows);
+            }
+        }
+        return least;
+    }
+
+    /* How much of what would evaporate from the wet face does, 0 to 1; sees to how its crust resists. */
+    private double wet(SectionState state, int f, double seconds) {
+        Material material = nodes.materialOf[node[f]];
+        double first = material.waterKgM3();
+        if (first == 0) {
+            return 1;
+        }
+        double left = state.waterKgM3[node[f]] / first;
+        if (material.crustWmK() == 0) {
+            return left;
+        }
+        double dryM = dryM(state, f);
+        crust[f] = dryM / material.crustWmK();
+        if (left == 0) {
+            return 0;
+        }
+        // Half way through the step it is as warm as it will be if it goes on as it did, and half of what will wet it
+        // has come.
+        double gains = state.rate[node[f]] * seconds / 2;
+        double halfWayC = nodes.celsius(node[f], state.enthalpy[node[f]] + gains, state.waterKgM3[node[f]]);
+        WaterHolding holds = material.holds();
+        if (holds != null) {
+            double comes = holds.comes(seconds) * Math.max(0, holds.letsGo(halfWayC) - state.letGo[node[f]]);
+            dryM = Math.max(0, dryM - comes * holds.kgM3() / first * WETS_M / 2);
+        }
+        return face[f].through(halfWayC, dryM, first, seconds);
+    }
+
+    private void tangents(double[] c) {
+        for (int f = 0; f < count; f++) {
+            int i = node[f];
             face[f].tangent(c[i], up[f], tangent, 0);
-            arriving[f] = tangent[0];
-            arrivingSlope[f] = tangent[1];
-            vapour[f] = wet * tangent[2];
-            vapourSlope[f] = wet * tangent[3];
+            // The crust is warmer than what is under it by what goes through: as if the face gave way by so much less.
+            double through = 1 / (1 - tangent[1] * crust[f]);
+            arriving[f] = through * tangent[0];
+            arrivingSlope[f] = through * tangent[1];
+            vapour[f] = wet[f] * tangent[2];
+            vapourSlope[f] = wet[f] * tangent[3];
             if (steams[f]) {
                 vapour[f] += STEAM_W_M2K * (c[i] - face[f].mostC());
                 vapourSlope[f] += STEAM_W_M2K;
@@ -224,7 +353,8 @@ final class SectionFaces {
             state.vapourJ += gone;
             if (face[f].dries() && nodes.flesh(i)) {
                 state.driedJ += gone;
-            } else if (face[f].dries() && state.waterKgM3[i] > 0) {
+            }
+            if (face[f].dries() && state.waterKgM3[i] > 0) {
                 state.waterKgM3[i] = Math.max(0, state.waterKgM3[i] - gone / Water.EVAPORATION_J_KG / nodes.volume[i]);
             }
         }

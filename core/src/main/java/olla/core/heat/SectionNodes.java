@@ -1,6 +1,7 @@
 package olla.core.heat;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 import olla.core.units.Temperature;
 
 /** The nodes of a section in all its planes: what each is made of, and what a state says of them. Immutable. */
@@ -8,6 +9,7 @@ final class SectionNodes {
 
     /* A node that boils is taken to warm by so much until it is dry, K. */
     private static final double BOILS_OVER_K = 0.2;
+    private static final double ABOUT_TO_BOIL_K = 1;
 
     final Section section;
     final int planes;
@@ -63,9 +65,14 @@ final class SectionNodes {
         return boilingJm3[node] < Double.POSITIVE_INFINITY;
     }
 
-    /** Whether any does. */
-    boolean boil() {
-        return Arrays.stream(boilingJm3).anyMatch(boils -> boils < Double.POSITIVE_INFINITY);
+    /** Whether a node is boiling, or about to be. */
+    boolean boils(int node, SectionState state) {
+        return state.celsius[node] > Temperature.BOILING_C - ABOUT_TO_BOIL_K && boils(node);
+    }
+
+    /** Whether there is a layer that does; flesh hardly ever boils dry. */
+    boolean layersBoil() {
+        return IntStream.range(0, all).anyMatch(i -> boils(i) && materialOf[i].crustWmK() == 0);
     }
 
     Coldest coldest() {

@@ -42,6 +42,9 @@ public final class SectionSolver {
      * is missed goes by its square (docs/model.md has what others than this leave and cost). */
     private static final double LONGEST_WET_S = 120;
 
+    /* In a fine run's step a crust comes to hold back no more than by so much times what it did (docs/model.md). */
+    private static final double CRUSTS_GROW = 0.7;
+
     /* What is not flesh may be so many times as wrong: what comes of it is felt in the flesh only after a while. */
     private static final double ELSEWHERE = 0.1;
 
@@ -73,6 +76,7 @@ public final class SectionSolver {
     private final Crest crest;
     private final int all;
     private final double longestS;
+    private final double crustsGrow;
 
     private final double[] atStart;
     private final double[] flow;
@@ -110,7 +114,8 @@ public final class SectionSolver {
         takingOver = new TakingOver(nodes);
         crest = new Crest(nodes);
         all = nodes.all;
-        longestS = nodes.boil() ? LONGEST_WET_S * Math.sqrt(toleranceK / FINE_K) : Double.POSITIVE_INFINITY;
+        longestS = nodes.layersBoil() ? LONGEST_WET_S * Math.sqrt(toleranceK / FINE_K) : Double.POSITIVE_INFINITY;
+        crustsGrow = 1 + CRUSTS_GROW * Math.sqrt(toleranceK / FINE_K);
         atStart = new double[all];
         flow = new double[all];
         stageC = new double[all];
@@ -186,10 +191,20 @@ public final class SectionSolver {
         return nodes;
     }
 
-    /** What each node takes in, W/m³, as it is and where it is. */
-    void gains(SectionState state, Surroundings around, double[] into) {
-        faces.meeting(around);
-        faces.begin(state);
+    /**
+     * What each node takes in, W/m³, when a step begins and when it ends.
+     *
+     * @param into receives both
+     */
+    void gains(SectionState before, SectionState after, double[][] into) {
+        faces.meeting(after.met);
+        faces.begin(before, after.seconds - before.seconds);
+        gains(before, into[0]);
+        faces.meetNow(after);
+        gains(after, into[1]);
+    }
+
+    private void gains(SectionState state, double[] into) {
         for (int i = 0; i < all; i++) {
             capacities.bend[i] = 0;
             if (nodes.varies[i]) {
@@ -224,8 +239,8 @@ public final class SectionSolver {
             Arrays.fill(state.rate, 0);
         }
         state.met = around;
-        faces.begin(state);
-        double h = Math.min(most, Math.min(longestS, state.nextStepS));
+        double longest = Math.max(FIRST_STEP_S, Math.min(longestS, faces.crustsGrowS(state, crustsGrow)));
+        double h = Math.min(most, Math.min(longest, state.nextStepS));
         if (h > 0.6 * most && h < most) {
             // Two halves are better than a whole and a bit.
             h = most / 2;
@@ -269,6 +284,7 @@ public final class SectionSolver {
     }
 
     private void expect(SectionState state, double h) {
+        faces.begin(state, h);
         capacities.expectWays(state, conduction, h);
         conduction.update();
         flowAtStart(state);
@@ -310,7 +326,7 @@ public final class SectionSolver {
     private void others(SectionState state, double h) {
         for (int s = 1; s < METHOD.stages; s++) {
             between(state, s);
-            faces.meet(state, stageC, flow);
+            faces.meet(stageC, flow);
             System.arraycopy(flow, 0, rightSide, 0, all);
             for (int j = 0; j < s; j++) {
                 double c = METHOD.c[s][j] / h;
@@ -405,20 +421,25 @@ public final class SectionSolver {
         System.arraycopy(state.celsius, 0, stageC, 0, all);
         nodes.temperatures(state);
         // What evaporates is what has just come out, as far as that goes.
+        System.arraycopy(state.letGo, 0, flow, 0, all);
         state.lostKg += Math.max(nodes.letGo(state, stageC, h), state.driedKg() - dried);
+        faces.wetted(state, flow);
         crests(state, h);
         state.seconds += h;
     }
 
     /* What is held beyond boiling goes off as vapour while there is water. */
     private void boilOff(SectionState state) {
+        boolean lost = faces.fleshDries();
         for (int i = 0; i < all; i++) {
             double excess = state.enthalpy[i] - nodes.boilingJm3[i];
             if (excess > 0 && state.waterKgM3[i] > 0) {
                 double boiled = Math.min(state.waterKgM3[i], excess / Water.EVAPORATION_J_KG);
                 state.waterKgM3[i] -= boiled;
                 state.enthalpy[i] -= boiled * Water.EVAPORATION_J_KG;
-                state.vapourJ += boiled * Water.EVAPORATION_J_KG * nodes.volume[i];
+                double left = boiled * Water.EVAPORATION_J_KG * nodes.volume[i];
+                state.vapourJ += left;
+                state.driedJ += lost && nodes.flesh(i) ? left : 0;
             }
         }
     }
@@ -447,7 +468,7 @@ public final class SectionSolver {
     private void asAtEnd(SectionState state, double h) {
         Arrays.fill(flow, 0);
         conduction.conducts(state.celsius, flow);
-        faces.meet(state, state.celsius, flow);
+        faces.meet(state.celsius, flow);
         for (int i = 0; i < all; i++) {
             asAtEnd[i] = h * flow[i] / (nodes.volume[i] * capacities.of[i]);
         }
@@ -474,9 +495,15 @@ public final class SectionSolver {
         return holds == null ? 0 : holds.kgM3() * nodes.sum(state.letGo, material);
     }
 
-    /** Temperature of the uppermost face at the mid-plane, whatever layer it belongs to, °C. */
+    /** Temperature of the uppermost face at the mid-plane, whatever layer it belongs to, and of its crust if it has one, °C. */
     public double topFaceC(SectionState state) {
-        return state.celsius[section.topNode];
+        double under = state.celsius[section.topNode];
+        return state.met == null ? under : under + faces.crustWarmer(state, section.topNode);
+    }
+
+    /** How thick the crust on the uppermost face at the mid-plane is, m. */
+    public double topCrustM(SectionState state) {
+        return faces.crustM(state, section.topNode);
     }
 
     /** Temperature at a place of the section in the middle of the length, °C. */

@@ -93,9 +93,9 @@ public sealed interface Stage {
      */
     record Grill(double minutes, String note) implements Stage {
 
-        /** What a hot element sends down on a dish a hand's breadth under it, W/m² (order of magnitude, 5 to 12 kW/m²,
-         * from memory). */
-        public static final double FLUX_W_M2 = 7000;
+        /** What a hot element sends down on a dish a hand's breadth or two under it, W/m² (order of magnitude, 5 to 12 kW/m²
+         * from close by, from memory; the least of it, so that four minutes do not burn a crumb). */
+        public static final double FLUX_W_M2 = 6000;
 
         /** The air under a grill, °C (order of magnitude, from memory). */
         public static final double AIR_C = 200;

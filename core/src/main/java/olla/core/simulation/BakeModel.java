@@ -1,5 +1,6 @@
 package olla.core.simulation;
 
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -201,6 +202,13 @@ public final class BakeModel {
         return layers;
     }
 
+    /** How many times as fast as plain flesh the face of a material browns. */
+    double browning(int material) {
+        return material >= Layers.FIRST
+                ? layers.stuff(material).browning()
+                : dish.bare().browning();
+    }
+
     Fish species() {
         return piece.species();
     }
@@ -246,6 +254,11 @@ public final class BakeModel {
 
     double startC() {
         return startC[TrayLoad.FLESH];
+    }
+
+    /** The coldest of all that there is when it goes in, and of the kitchen, °C. */
+    double leastC() {
+        return Math.min(Temperature.ROOM_C, Arrays.stream(startC).min().orElseThrow());
     }
 
     /** The solver for what is on the tray. */
@@ -357,8 +370,8 @@ public final class BakeModel {
 
     /** The air round a dish: film W/m²K, air and walls °C, vapour Pa, a grill's beam W/m². */
     private record Air(double film, double airC, double wallC, double vapourPa, double beam) {
-        Face.Exposed on(double emissivity, double wetness) {
-            return new Face.Exposed(film, airC, wallC, emissivity, wetness, vapourPa, beam);
+        Face.Exposed on(double emissivity, double wetness, double crustKgMsPa) {
+            return new Face.Exposed(film, airC, wallC, emissivity, wetness, vapourPa, beam, crustKgMsPa);
         }
     }
 
@@ -367,21 +380,20 @@ public final class BakeModel {
     private Surroundings faces(Air air, Face under, boolean uncovered) {
         Face[] faces = new Face[layers.materials()];
         faces[TrayLoad.TRAY] = under;
-        faces[TrayLoad.FLESH] = top(air, dish.bareWetness() * unknowns.wetnessFactor(), uncovered);
+        // What evaporates goes by the root of what its crust lets through.
+        double factor = unknowns.wetnessFactor() * unknowns.wetnessFactor();
+        faces[TrayLoad.FLESH] = top(air, 1, dish.bare().crustKgMsPa() * factor, uncovered);
         for (int m = Layers.FIRST; m < faces.length; m++) {
-            // What is inside shows only where a sliced piece ends, between the flesh.
-            faces[m] = m == layers.inside()
-                    ? faces[TrayLoad.FLESH]
-                    : top(air, layers.stuff(m).wetness(), uncovered);
+            faces[m] = top(air, layers.stuff(m).wetness(), Double.POSITIVE_INFINITY, uncovered);
         }
         return new Surroundings(faces);
     }
 
-    private Face top(Air air, double wetness, boolean uncovered) {
+    private Face top(Air air, double wetness, double crustKgMsPa, boolean uncovered) {
         return dish.cover()
                 .filter(c -> !uncovered)
-                .<Face>map(c -> new Face.Covered(air.on(c.emissivity(), 0), c.coldGapWm2K(), c.steamGapWm2K()))
-                .orElseGet(() -> air.on(Dress.EMISSIVITY, wetness));
+                .<Face>map(c -> new Face.Covered(air.on(c.emissivity(), 0, 0), c.coldGapWm2K(), c.steamGapWm2K()))
+                .orElseGet(() -> air.on(Dress.EMISSIVITY, wetness, crustKgMsPa));
     }
 
     /** What it has lost so far, scaled from the modelled prism to the flesh there really is: a piece tapers, and a head loses nothing. */

@@ -66,9 +66,12 @@ final class BakeProgress {
         return model.solver(load);
     }
 
-    /** The coldest of the flesh, °C; while the fish waits outside, as cold as it is there. */
+    /**
+     * The coldest of the flesh, °C; while the fish waits outside, as cold as it is there. Nothing is colder than the coldest was when all
+     * went in: where one face is warmed at once the elements swing by a degree or so, and that is no fish.
+     */
     double coldestC() {
-        return load.fish() ? state.coldestC() : model.startC();
+        return load.fish() ? Math.max(state.coldestC(), model.leastC()) : model.startC();
     }
 
     double minutes() {

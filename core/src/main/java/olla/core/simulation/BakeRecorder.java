@@ -140,11 +140,13 @@ public final class BakeRecorder {
         brown(progress, minute, outerC);
         points.add(new double[] {
             minute,
-            fish ? state.coldestC() : model.startC(),
+            progress.coldestC(),
             fish ? solver.meanC(state) : model.startC(),
             skinC,
             outerC,
-            fish && model.filled() ? model.insideC(state) : Double.NaN
+            fish && model.filled() ? model.insideC(state) : Double.NaN,
+            1000 * solver.topCrustM(state),
+            browning
         });
         appeared(progress);
         double over = state.seconds() / pictureEveryS;
@@ -168,7 +170,11 @@ public final class BakeRecorder {
         if (model.browns(progress.load())
                 && progress.load().fish()
                 && progress.load().equals(browned)) {
-            browning += Browning.added(minute - facedMinute, (facedC + outerC) / 2);
+            double times = model.browning(progress.solver().section().topMaterial());
+            browning += times * Browning.added(minute - facedMinute, (facedC + outerC) / 2);
+        } else if (covers(progress)) {
+            browning = 0;
+            goldMinute = Double.NaN;
         }
         browned = progress.load();
         facedMinute = minute;
@@ -176,6 +182,13 @@ public final class BakeRecorder {
         if (Double.isNaN(goldMinute) && browning >= Browning.Colour.GOLD.from()) {
             goldMinute = minute;
         }
+    }
+
+    /* Something new lies uppermost: whatever colour was there is under it. */
+    private boolean covers(BakeProgress progress) {
+        return browned != null
+                && model.solver(browned).section().topMaterial()
+                        != progress.solver().section().topMaterial();
     }
 
     private void appeared(BakeProgress progress) {
@@ -207,11 +220,7 @@ public final class BakeRecorder {
     /** A stage is over. */
     void stage(Stage stage, BakeProgress progress) {
         double to = progress.minutes();
-        spans.add(new StageSpan(
-                stage,
-                to - BakeProgress.seconds(stage) / 60,
-                to,
-                progress.load().fish() ? progress.state().coldestC() : model.startC()));
+        spans.add(new StageSpan(stage, to - BakeProgress.seconds(stage) / 60, to, progress.coldestC()));
     }
 
     private void picture(BakeProgress progress) {
@@ -267,7 +276,7 @@ public final class BakeRecorder {
     /** It comes out. */
     void pull(BakeProgress progress) {
         pullMinute = progress.minutes();
-        pullC = progress.state().coldestC();
+        pullC = progress.coldestC();
         meanAtPullC = progress.solver().meanC(progress.state());
         outerAtPullC = progress.solver().topFaceC(progress.state());
         dryAtPull = shareFrom(progress, Band.DRY.fromC());
@@ -352,7 +361,9 @@ public final class BakeRecorder {
                 series(2),
                 series(3),
                 series(4),
-                Double.isNaN(filling[filling.length - 1]) ? new double[0] : filling);
+                Double.isNaN(filling[filling.length - 1]) ? new double[0] : filling,
+                series(6),
+                series(7));
     }
 
     private double[] series(int which) {

@@ -1,16 +1,15 @@
 package olla.core.simulation;
 
 /**
- * How a top colours: the browning index is minutes at 150 °C of the uppermost face, with a rate that doubles for each
- * 20 K, a usual size for browning in crusts (order of magnitude, from memory). Not for what is under a cover.
+ * How a top colours: the browning index is minutes at 150 °C of a face of plain flesh, with a rate that doubles for each 16 K, 65 kJ/mol
+ * (published: browning of crusts takes 50 to 120 kJ/mol, order of magnitude, from memory). What lies on the fish browns so many times as
+ * fast by one number of its own ({@code Stuff.browning}, {@code Bare.browning}). It needs no rule for wet faces: water holds what is wet at
+ * 100 °C, where an hour is worth as much as seven minutes at 150. Not for what is under a cover.
  */
 public final class Browning {
 
     private static final double REFERENCE_C = 150;
-    private static final double DOUBLES_OVER_K = 20;
-
-    /* A face still wet, or hardly dry, does not brown, °C (common practice, no source). */
-    private static final double BEGINS_C = 110;
+    private static final double DOUBLES_OVER_K = 16;
 
     private Browning() {}
 
@@ -45,8 +44,8 @@ public final class Browning {
         }
     }
 
-    /** What some minutes at a face temperature add to the index. */
+    /** What some minutes at a face temperature add to the index of plain flesh. */
     static double added(double minutes, double faceC) {
-        return faceC < BEGINS_C ? 0 : minutes * Math.pow(2, (faceC - REFERENCE_C) / DOUBLES_OVER_K);
+        return minutes * Math.pow(2, (faceC - REFERENCE_C) / DOUBLES_OVER_K);
     }
 }

@@ -31,8 +31,12 @@ final class CookLoss {
         };
     }
 
+    /** Water that raw flesh holds, kg/m³. */
+    static double rawKgM3(Fish species) {
+        return species.composition().water() * Piece.DENSITY_KG_M3;
+    }
+
     static WaterHolding of(Fish species) {
-        double raw = species.composition().water() * Piece.DENSITY_KG_M3;
-        return new WaterHolding(raw, most(species.group()), MIDDLE_C, WIDTH_K, TIME_S);
+        return new WaterHolding(rawKgM3(species), most(species.group()), MIDDLE_C, WIDTH_K, TIME_S);
     }
 }

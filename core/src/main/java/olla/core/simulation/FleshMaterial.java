@@ -14,6 +14,9 @@ final class FleshMaterial {
     /** Initial freezing point of fish, °C (published: ASHRAE table of fish, -2.2 for every one listed, from memory). */
     static final double FREEZING_C = -2.2;
 
+    /* Dry protein with air in it (published: crusts of bread and meat conduct 0.1 to 0.2 W/mK, from memory). */
+    private static final double CRUST_W_MK = 0.15;
+
     /* More kinds of flesh than one evening's are not kept: a kitchen's own fish are without number. */
     private static final int MOST_KEPT = 100;
 
@@ -34,6 +37,9 @@ final class FleshMaterial {
         }
         return TABLED.computeIfAbsent(
                 new Kind(species.composition(), species.group()),
-                kind -> properties(species).material().lettingGo(CookLoss.of(species)));
+                kind -> properties(species)
+                        .material()
+                        .crusting(CookLoss.rawKgM3(species), CRUST_W_MK)
+                        .lettingGo(CookLoss.of(species)));
     }
 }

@@ -10,7 +10,7 @@ import olla.core.dress.Dress;
  * @param startShiftC real start temperature less the stated one, °C
  * @param ovenShiftC oven air less what the oven was taken for, °C
  * @param filmFactor real film coefficient over the assumed one
- * @param wetnessFactor real wetness of the bare face over the assumed one
+ * @param wetnessFactor what really evaporates from the bare face, or the water really in the salt, over what is assumed
  * @param contactFactor real tray contact over the assumed one
  */
 public record Unknowns(

@@ -177,7 +177,9 @@ public final class Ensemble {
         double warmsK = 0;
         for (int i = 0; i < weight.length; i++) {
             Member member = members.get(i);
-            double done = member.openMinutes() + fixedMin / scale;
+            // Beyond what is known it would stand still.
+            double known = (member.coldestC().length - 1) * Member.STRIDE_MIN;
+            double done = Math.min(known, member.openMinutes() + fixedMin / scale);
             coastsK += weight[i] * (solver.targetC() - member.coldestAt(done));
             warmsK += weight[i] * (member.coldestAt(done) - member.coldestAt(done - Member.STRIDE_MIN));
         }

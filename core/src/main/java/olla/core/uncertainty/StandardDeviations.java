@@ -10,7 +10,7 @@ final class StandardDeviations {
     /** Of a start temperature read off the clock, °C (common practice). */
     static final double START_C = 3;
 
-    /* Of the logarithm of a face's wetness (from memory). */
+    /* Of the logarithm of what evaporates from a face (from memory). */
     private static final double LOG_WETNESS = 0.25;
 
     /* Of the logarithm of the tray's contact (from memory). */

@@ -32,7 +32,7 @@ class DishTest {
             new Piece(Species.SEA_BREAM, Cut.WHOLE, MeasuredBy.RULER, 45, 110, 330, 800, 6, false);
 
     private static Dish of(Laid... layers) {
-        return new Dish(Vessel.SHEET_TRAY, List.of(layers), Optional.empty(), 0.2);
+        return new Dish(Vessel.SHEET_TRAY, List.of(layers), Optional.empty(), new Bare(2e-12, 1));
     }
 
     @Test
@@ -40,7 +40,7 @@ class DishTest {
         Laid.Under leaves = new Laid.Under(Stuff.VEGETABLES, 10, 0, 22);
         Laid.Under slices = new Laid.Under(Stuff.CITRUS, 7, 0, 22);
         assertThat(of(leaves, slices).liftMm()).isEqualTo(17);
-        assertThat(of(leaves, new Laid.Coat(Stuff.spread(500, 120), 3, 12)).liftMm())
+        assertThat(of(leaves, new Laid.Coat(Stuff.spread(500, 120, 1), 3, 12)).liftMm())
                 .isEqualTo(13);
         // A sauce creeps under a fish on nothing else; on a bed it does not lift it further.
         Laid.Liquid sauce = new Laid.Liquid(Stuff.SAUCE, 8, 1, 20, 22);
@@ -50,7 +50,7 @@ class DishTest {
 
     @Test
     void oneThingIsNotInTwoPlaces() {
-        Laid.Coat coat = new Laid.Coat(Stuff.spread(500, 120), 3, 12);
+        Laid.Coat coat = new Laid.Coat(Stuff.spread(500, 120, 1), 3, 12);
         assertThatThrownBy(() -> of(coat, coat))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("Coat");

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.Bakes;
 import olla.core.doneness.Doneness;
+import olla.core.dress.Bed;
 import olla.core.dress.Dress;
 import olla.core.dress.Mix;
 import olla.core.dress.Parcel;
@@ -14,6 +15,7 @@ import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
 import olla.core.dress.UsualProgramme;
+import olla.core.dress.Vegetable;
 import olla.core.estimate.RuleOfThumb.Way;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
@@ -156,7 +158,7 @@ class CertaintyTest {
                 Bakes.hake().of(Species.HALIBUT, Cut.STEAK).thick(60).frozen().piece();
         assertThat(Estimator.certainty(
                         thick,
-                        Dress.open(),
+                        Dress.in(new Parcel(Sheet.FOIL)).on(new Bed(List.of(Vegetable.POTATO), 25)),
                         OvenKind.STILL,
                         OvenCalibration.UNCHECKED,
                         cool,

@@ -284,7 +284,7 @@ class DressedBakesTest {
         BakeRun run = new BakeRun(dish.model(BakeModel.Fineness.FINE), dish.programme());
         BakeRecorder went = run.run(dish.programme());
         // Half a minute in the oven colours nothing that was cold when it went in.
-        assertThat(went.browning()).isLessThan(0.01);
+        assertThat(went.browning()).isLessThan(0.02);
     }
 
     /** A wood oven at the same air is quicker, by its walls and its floor; left alone it cools and is slower again. */

@@ -17,12 +17,14 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
+import olla.core.dish.Bare;
 import olla.core.dish.Cover;
 import olla.core.dish.Dish;
 import olla.core.dish.Laid;
 import olla.core.dish.Stuff;
 import olla.core.dish.Vessel;
 import olla.core.dish.Ware;
+import olla.core.dress.Finish;
 import olla.core.fish.Cut;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
@@ -40,7 +42,7 @@ class StackProperties {
     private static final String SEED = "20261127";
     private static final double SLACK_MIN = 0.06;
 
-    private static final Stuff CRUMB = Stuff.spread(700, 120);
+    private static final Stuff CRUMB = Stuff.spread(700, 120, 1);
 
     @Provide
     Arbitrary<List<Laid>> under() {
@@ -56,7 +58,7 @@ class StackProperties {
     @Provide
     Arbitrary<List<Laid>> on() {
         return Combinators.combine(
-                        Arbitraries.of(CRUMB, Stuff.spread(950, 300), Stuff.VEGETABLES),
+                        Arbitraries.of(CRUMB, Stuff.spread(950, 300, 1), Stuff.VEGETABLES),
                         Arbitraries.doubles().between(2, 10),
                         Arbitraries.of(true, false))
                 .as((stuff, depth, later) -> (Laid) new Laid.On(stuff, depth, later ? 1 : 0, 12))
@@ -89,7 +91,7 @@ class StackProperties {
     private static BakeModel model(Vessel vessel, List<Laid> layers, Optional<Cover> cover, double thickMm) {
         return new BakeModel(
                 portion(thickMm),
-                new Dish(vessel, layers, cover, 0.22),
+                new Dish(vessel, layers, cover, new Bare(Finish.BARE.crustKgMsPa(), 1)),
                 OvenModel.trusted(OvenKind.STILL),
                 OvenEvents.NONE,
                 Unknowns.NONE,

@@ -53,7 +53,11 @@ class ObservingTest {
         private final double[] coldest;
 
         Truth(Unknowns unknowns, OvenModel oven) {
-            BakeModel model = new BakeModel(HAKE, TRAY, oven, unknowns, BakeModel.Fineness.COARSE);
+            this(unknowns, oven, BakeModel.Fineness.COARSE);
+        }
+
+        Truth(Unknowns unknowns, OvenModel oven, BakeModel.Fineness fineness) {
+            BakeModel model = new BakeModel(HAKE, TRAY, oven, unknowns, fineness);
             run = new BakeRun(model, PROGRAMME);
             minutes = run.minutesFor(TARGET_C).orElseThrow();
             coldest = run.watch(minutes, 1.5 * minutes, Member.STRIDE_MIN).coldestC();
@@ -349,7 +353,8 @@ class ObservingTest {
     @Test
     void manyReadingsRedrawTheMembersAndStayTheSameForTheSameSeed() {
         double likely = prior(OvenCalibration.UNCHECKED, true).window().likelyMin();
-        Truth truth = new Truth(Unknowns.NONE.thickness(1.06), OvenModel.trusted(OvenKind.STILL));
+        Truth truth =
+                new Truth(Unknowns.NONE.thickness(1.06), OvenModel.trusted(OvenKind.STILL), BakeModel.Fineness.FINE);
         List<CheckWindow> runs = new ArrayList<>();
         for (int run = 0; run < 2; run++) {
             Ensemble ensemble = prior(OvenCalibration.UNCHECKED, true);

@@ -172,14 +172,16 @@ public record EstimateAnswer(
     public record DialAnswer(
             int celsius, int fahrenheit, @MaybeAbsent Double gasMark, int fanCelsius) {}
 
-    /** The course of temperatures; arrays of one length. */
+    /** The course of temperatures, of the crust on bare flesh and of how brown the top is; arrays of one length. */
     public record TraceAnswer(
             double[] minute,
             double[] coldestC,
             double[] meanC,
             double[] topFaceC,
             double[] outerC,
-            double[] fillingC) {}
+            double[] fillingC,
+            double[] crustMm,
+            double[] browning) {}
 
     /**
      * Pictures of the half-section, mid-plane first, bottom row first. Each picture is Base64 of one byte a place:
@@ -390,7 +392,9 @@ public record EstimateAnswer(
                 rounded(t.meanC(), 1e2),
                 rounded(t.topFaceC(), 1e2),
                 rounded(t.outerC(), 1e2),
-                rounded(t.fillingC(), 1e2));
+                rounded(t.fillingC(), 1e2),
+                rounded(t.crustMm(), 1e2),
+                rounded(t.browning(), 1e2));
     }
 
     private static SectionsAnswer sections(Frames f) {
