@@ -7,6 +7,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -162,8 +163,19 @@ public class BakeStream implements SmartLifecycle {
             gone.addAll(left);
             beat = true;
             if (!sending && running) {
-                sending = true;
+                begin();
+            }
+        }
+
+        /* Where there is no thread for it, it is sent to the next time. */
+        private void begin() {
+            sending = true;
+            boolean begun = false;
+            try {
                 senders.execute(this::send);
+                begun = true;
+            } finally {
+                sending &= begun;
             }
         }
 
@@ -242,11 +254,10 @@ public class BakeStream implements SmartLifecycle {
     }
 
     /* The fields that are not as they were told last; the whole bake where it was never told. */
-    private Map<UUID, ObjectNode> news(List<BakeView> views, Locale asked) {
-        Map<UUID, ObjectNode> last = lastTold.get(asked);
+    private Map<UUID, ObjectNode> news(Map<UUID, ObjectNode> last, Map<UUID, ObjectNode> whole) {
         Map<UUID, ObjectNode> news = new LinkedHashMap<>();
-        whole(views, asked).forEach((id, now) -> {
-            ObjectNode before = last.put(id, now);
+        whole.forEach((id, now) -> {
+            ObjectNode before = last.get(id);
             news.put(id, before == null ? now : difference(before, now));
         });
         return news;
@@ -289,8 +300,9 @@ public class BakeStream implements SmartLifecycle {
     private void look() {
         soon.set(false);
         List<Screen> come = List.copyOf(newcomers);
+        Set<UUID> again = new HashSet<>();
         try {
-            Set<UUID> again = Set.copyOf(moreKnown);
+            again.addAll(moreKnown);
             moreKnown.removeAll(again);
             Map<UUID, Long> there = bakes.findPulses(since()).stream()
                     .collect(Collectors.toMap(BakeRepository.Pulse::id, BakeRepository.Pulse::revision));
@@ -314,16 +326,22 @@ public class BakeStream implements SmartLifecycle {
             List<BakeView> seen = new ArrayList<>(views(changed));
             seen.addAll(views(feeling(seen, gone)));
             come.forEach(screen -> begin(screen.asked));
+            Map<Locale, Map<UUID, ObjectNode>> wholes = new HashMap<>();
             Map<Locale, Map<UUID, ObjectNode>> news = new HashMap<>();
-            lastTold.keySet().forEach(asked -> news.put(asked, news(seen, asked)));
-            // Remembered only once it could be read, so that what failed is tried again.
+            lastTold.forEach((asked, last) -> {
+                wholes.put(asked, whole(seen, asked));
+                news.put(asked, news(last, wholes.get(asked)));
+            });
+            Map<UUID, Long> eveningsThere = evenings.revisions();
+            // Remembered only once all of it could be read, so that what failed is tried again.
+            wholes.forEach((asked, whole) -> lastTold.get(asked).putAll(whole));
             told.clear();
             told.putAll(there);
             seen.forEach(this::remember);
             inOven.keySet().retainAll(there.keySet());
             gone.forEach(forecasts::forget);
             lastTold.values().forEach(last -> gone.forEach(last::remove));
-            tell(news, gone, evenings(), back);
+            tell(news, gone, changed(eveningsThere), back);
             for (Screen screen : come) {
                 newcomers.remove(screen);
                 screens.add(screen);
@@ -334,11 +352,13 @@ public class BakeStream implements SmartLifecycle {
                 LOG.warn("The stream cannot read the bakes: {}", outOfReach.toString());
             }
             reachable = false;
+            moreKnown.addAll(again);
             tell(Map.of(), List.of(), List.of(), true);
             come.forEach(screen -> screen.tell(Map.of(), List.of(), List.of()));
         } catch (Throwable broken) {
             // Not the store's fault, and no reason to stop looking for good.
             LOG.error("The stream could not tell what has changed.", broken);
+            moreKnown.addAll(again);
         }
     }
 
@@ -370,9 +390,8 @@ public class BakeStream implements SmartLifecycle {
     }
 
     /* The evenings of which something has changed since they were looked at last. */
-    private List<UUID> evenings() {
+    private List<UUID> changed(Map<UUID, Long> there) {
         List<UUID> changed = new ArrayList<>();
-        Map<UUID, Long> there = evenings.revisions();
         there.forEach((id, revision) -> {
             if (!revision.equals(eveningsTold.get(id))) {
                 changed.add(id);

@@ -317,7 +317,8 @@ class LoadTest {
         for (int round = 0; round < 6; round++) {
             most = Math.max(most, stalled());
             UUID told = UUID.randomUUID();
-            tap(bakes.get(round), told, "DIAL", ",\"celsius\":" + (150 + round));
+            Reply stored = tap(bakes.get(round), told, "DIAL", ",\"celsius\":" + (150 + round));
+            assertThat(stored.status()).as(stored.body()).isEqualTo(200);
             hear(reads, heard -> heard.contains(told.toString()));
         }
 
@@ -330,7 +331,9 @@ class LoadTest {
         byte[] some = new byte[65536];
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(30);
         while (!enough.test(heard.toString())) {
-            assertThat(System.nanoTime()).as("it is told").isLessThan(end);
+            assertThat(System.nanoTime())
+                    .as("it is told; the last that was: %s", heard.substring(Math.max(0, heard.length() - 400)))
+                    .isLessThan(end);
             int read = line.getInputStream().read(some);
             assertThat(read).as("the line goes on").isPositive();
             heard.append(new String(some, 0, read, StandardCharsets.UTF_8));
