@@ -7,13 +7,13 @@ package olla.core.dress;
  */
 public enum Finish {
     /** Nothing; the flesh's own fat decides. */
-    BARE(2e-12, 1),
+    BARE(6e-13, 1),
     /** Rubbed with oil. */
-    OILED(1e-12, 1),
+    OILED(3e-13, 1),
     /** A glaze with honey or sugar, brushed on again at two thirds. */
-    GLAZED(1e-12, 7.5),
+    GLAZED(3e-13, 7.5),
     /** Out of a marinade, drained. */
-    MARINATED(1.5e-12, 1.5);
+    MARINATED(4.5e-13, 1.5);
 
     private final double crustKgMsPa;
     private final double browning;

@@ -11,7 +11,7 @@ import olla.core.units.Measure;
  * of practice (docs/model.md).
  */
 public enum Mix {
-    CRUMB(700, 120, false, 1.55) {
+    CRUMB(700, 120, false, 1.6) {
         @Override
         public List<Amount> basic() {
             return List.of(grams("bread-crumbs", 45), grams("hard-cheese", 25), grams("butter", 30));

@@ -377,6 +377,14 @@ public record Programme(List<Stage> stages) {
         return opened().stages.stream().mapToDouble(Programme::fixed).sum();
     }
 
+    /** What its stages take before the first open one, or the last BAKE, minutes. */
+    public double beforeOpenMinutes() {
+        return opened().stages.stream()
+                .takeWhile(stage -> !isOpen(stage))
+                .mapToDouble(Programme::fixed)
+                .sum();
+    }
+
     /** How long it is under the grill once its last BAKE is over, minutes: the hands come back to it that much sooner. */
     public double tailMinutes() {
         double tail = 0;

@@ -23,6 +23,7 @@ public record Doubt(About about, Message what, double minutes, double narrowsToM
         FILM,
         START,
         CONTACT,
-        WETNESS
+        WETNESS,
+        MODEL
     }
 }

@@ -25,7 +25,7 @@ final class Draws {
     private double[] mirrored;
 
     Draws(Dress dress, long seed) {
-        int dimensions = About.values().length;
+        int dimensions = ModelClock.DRAWS;
         this.sobol = new SobolSequenceGenerator(dimensions);
         Random random = new Random(seed);
         this.turn = random.doubles(dimensions).toArray();
@@ -51,7 +51,7 @@ final class Draws {
         return z;
     }
 
-    /** The next draw: a standard deviation for each of {@link About}. Every second is the one before it, mirrored. */
+    /** The next draw: a standard deviation for each of {@link About} and for how uneven the {@link ModelClock} is. Every second is the one before it, mirrored. */
     double[] next() {
         if (mirrored != null) {
             double[] z = mirrored;

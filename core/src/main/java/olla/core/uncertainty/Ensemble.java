@@ -313,7 +313,7 @@ public final class Ensemble {
 
     /* Draws members in proportion to their weight, each shifted a little, so that all weigh the same again. */
     private Ensemble drawnAgain() {
-        int dimensions = About.values().length;
+        int dimensions = ModelClock.DRAWS;
         double[] mean = new double[dimensions];
         double[] spread = new double[dimensions];
         for (int d = 0; d < dimensions; d++) {

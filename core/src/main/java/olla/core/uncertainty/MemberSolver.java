@@ -24,6 +24,7 @@ final class MemberSolver {
     private final Sensitivities doubts;
     private final boolean watched;
     private final BakeModel.Fineness fineness;
+    private final double beforeMin;
 
     /**
      * @param likelyMin the open length on the fine grid, minutes
@@ -31,6 +32,7 @@ final class MemberSolver {
      */
     MemberSolver(BakeSpec dish, double likelyMin, boolean watched) {
         this.dish = dish;
+        this.beforeMin = dish.programme().beforeOpenMinutes();
         this.watched = watched;
         this.fineness = watched ? BakeModel.Fineness.WATCHED : BakeModel.Fineness.COARSE;
         this.doubts = new Sensitivities(dish, new CoarseSolve(dish, fineness), likelyMin);
@@ -95,10 +97,15 @@ final class MemberSolver {
     private Member solve(BakeModel section, double[] z) {
         BakeRun run = new BakeRun(section.elsewise(unknowns(z)), dish.programme());
         double guess = doubts.logMinutes(z);
-        if (!watched) {
-            return new Member(
-                    z, doubts.minutes().of(open -> run.peakMargin(open, dish.targetC()), guess), new double[0]);
-        }
+        Member asReckoned = watched ? watched(run, z, guess) : unwatched(run, z, guess);
+        return asReckoned.by(new ModelClock(z, beforeMin, doubts.plainMinutes()), beforeMin);
+    }
+
+    private Member unwatched(BakeRun run, double[] z, double guess) {
+        return new Member(z, doubts.minutes().of(open -> run.peakMargin(open, dish.targetC()), guess), new double[0]);
+    }
+
+    private Member watched(BakeRun run, double[] z, double guess) {
         WatchedRun way = run.watch(doubts.plainMinutes(), WATCHED_LONGER * doubts.plainMinutes(), Member.STRIDE_MIN);
         return new Member(z, doubts.minutes().of(open -> way.peakMargin(open, dish.targetC()), guess), way.coldestC());
     }

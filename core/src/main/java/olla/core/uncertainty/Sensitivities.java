@@ -44,11 +44,13 @@ public final class Sensitivities {
         Arrays.stream(About.values())
                 .parallel()
                 // A covered fish is wet all over whatever its face was.
+                .filter(about -> about != About.MODEL)
                 .filter(about -> about != About.WETNESS || dish.dress().sheet().isEmpty())
                 .forEach(about -> {
                     GivenUp.stopIf(asker);
                     slope[about.ordinal()] = slope(coarse.model(), about);
                 });
+        slope[About.MODEL.ordinal()] = ModelClock.LOG_PACE;
     }
 
     /**
@@ -83,11 +85,11 @@ public final class Sensitivities {
         return plainMinutes;
     }
 
-    /** The open length's logarithm where each unknown is so many standard deviations off, to first order. */
+    /** The open length's logarithm where each unknown but the model is so many standard deviations off, to first order. */
     double logMinutes(double[] z) {
         double sum = Math.log(plainMinutes);
-        for (int i = 0; i < slope.length; i++) {
-            sum += slope[i] * z[i];
+        for (About about : About.values()) {
+            sum += about == About.MODEL ? 0 : slope[about.ordinal()] * z[about.ordinal()];
         }
         return sum;
     }
@@ -147,7 +149,7 @@ public final class Sensitivities {
             case THICKNESS -> dish.piece().measured() != MeasuredBy.RULER;
             case OVEN -> !dish.calibration().checked();
             case START -> true;
-            case FILM, CONTACT, WETNESS -> false;
+            case FILM, CONTACT, WETNESS, MODEL -> false;
         };
         return helps ? Message.word(about).form("remedy") : Message.NOTHING;
     }
@@ -170,7 +172,7 @@ public final class Sensitivities {
                         "doubt",
                         Quantity.kelvin(dish.calibration().offsetDoubtC()));
             case START -> Message.of(word.key(), "doubt", Quantity.kelvin(StandardDeviations.START_C));
-            case FILM, CONTACT -> word;
+            case FILM, CONTACT, MODEL -> word;
             case WETNESS -> dish.dress().salt().isPresent() ? word.form("salt") : word;
         };
     }

@@ -126,8 +126,9 @@ class CertaintyTest {
                 .widthMin();
         double both =
                 of(ruler, Dress.open(), KNOWN, 230, OvenRecord.NONE, 1).window().widthMin();
-        assertThat(measured).isLessThan(0.65 * guess);
-        assertThat(both).isLessThan(0.85 * measured);
+        assertThat(measured).isLessThan(0.75 * guess);
+        // What is left is the dish itself, for the most part: how far any reckoning is off.
+        assertThat(both).isLessThan(0.95 * measured);
     }
 
     @Test

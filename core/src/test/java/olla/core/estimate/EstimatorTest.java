@@ -68,7 +68,7 @@ class EstimatorTest {
         Estimate scale = Estimator.estimate(
                 weighed, Dress.open(), OvenKind.STILL, OvenCalibration.UNCHECKED, programme, Doneness.FLAKES);
         Estimate ruler = Bakes.hake().thick(weighed.thicknessMm()).to(Doneness.FLAKES);
-        assertThat(width(scale)).isGreaterThan(1.5 * width(ruler));
+        assertThat(width(scale)).isGreaterThan(1.3 * width(ruler));
         assertThat(scale.doubts().get(0).what().toString()).startsWith("about.THICKNESS{measured=SCALE");
         assertThat(scale.assumptions().get(0).key()).isEqualTo("assumed.thickness");
     }

@@ -50,34 +50,50 @@ class ObservingTest {
     private static final class Truth {
         private final BakeRun run;
         private final double minutes;
-        private final double[] coldest;
+        private final ModelClock clock;
+        private final Member member;
 
         Truth(Unknowns unknowns, OvenModel oven) {
-            this(unknowns, oven, BakeModel.Fineness.COARSE);
+            this(unknowns, oven, BakeModel.Fineness.COARSE, new double[ModelClock.DRAWS]);
         }
 
-        Truth(Unknowns unknowns, OvenModel oven, BakeModel.Fineness fineness) {
+        Truth(Drawn fish, OvenModel oven) {
+            this(fish.unknowns(), oven, BakeModel.Fineness.COARSE, fish.z());
+        }
+
+        Truth(Unknowns unknowns, OvenModel oven, BakeModel.Fineness fineness, double[] z) {
             BakeModel model = new BakeModel(HAKE, TRAY, oven, unknowns, fineness);
             run = new BakeRun(model, PROGRAMME);
-            minutes = run.minutesFor(TARGET_C).orElseThrow();
-            coldest = run.watch(minutes, 1.5 * minutes, Member.STRIDE_MIN).coldestC();
+            double reckoned = run.minutesFor(TARGET_C).orElseThrow();
+            clock = new ModelClock(z, 0, reckoned);
+            double[] coldest =
+                    run.watch(reckoned, 2 * reckoned, Member.STRIDE_MIN).coldestC();
+            member = new Member(z, reckoned, coldest).by(clock, 0);
+            minutes = member.openMinutes();
         }
 
         double coldestAt(double minute) {
-            return new Member(new double[0], minutes, coldest).coldestAt(minute);
+            return member.coldestAt(minute);
         }
 
         double peakC(double openMinutes) {
-            return TARGET_C + run.peakMargin(openMinutes, TARGET_C);
+            return TARGET_C + run.peakMargin(clock.model(openMinutes), TARGET_C);
         }
     }
 
-    private static Unknowns drawn(Random random) {
-        double[] z = new double[Doubt.About.values().length];
+    /** A fish, and how far any model of it is off. */
+    private record Drawn(Unknowns unknowns, double[] z) {
+        Drawn with(Unknowns other) {
+            return new Drawn(other, z);
+        }
+    }
+
+    private static Drawn drawn(Random random) {
+        double[] z = new double[ModelClock.DRAWS];
         for (int i = 0; i < z.length; i++) {
             z[i] = random.nextGaussian();
         }
-        return StandardDeviations.unknowns(z, HAKE, OvenCalibration.UNCHECKED);
+        return new Drawn(StandardDeviations.unknowns(z, HAKE, OvenCalibration.UNCHECKED), z);
     }
 
     private static double misread(Random random, double celsius) {
@@ -148,7 +164,8 @@ class ObservingTest {
         assertThat(looked / (double) TRUTHS).isBetween(0.74, 0.88);
         assertThat(probedWidth).isLessThan(0.75 * width);
         assertThat(lookedWidth).isLessThan(width);
-        assertThat(errorAfter).isLessThan(0.6 * errorBefore);
+        // Two fifths of the error are the dish's own, and drift on after the reading.
+        assertThat(errorAfter).isLessThan(0.65 * errorBefore);
     }
 
     /** Ovens lie by 10 to 20 °C (common practice); after five logged bakes what is left of the lie is less than half. */
@@ -201,8 +218,8 @@ class ObservingTest {
         double width = 0;
         int inside = 0;
         for (int i = 0; i < TRUTHS; i++) {
-            Unknowns first = drawn(random);
-            Unknowns second = inTheOvenOf(first, drawn(random));
+            Drawn first = drawn(random);
+            Drawn second = inTheOvenOf(first.unknowns(), drawn(random));
             Truth read = new Truth(first, OvenModel.trusted(OvenKind.STILL));
             Ensemble seen = prior;
             for (double share : new double[] {0.6, 0.8, 0.95}) {
@@ -225,23 +242,24 @@ class ObservingTest {
                 prior.window().widthMin(),
                 width,
                 100.0 * inside / TRUTHS);
-        assertThat(after).isLessThan(0.95 * before);
+        assertThat(after).isLessThan(before);
         assertThat(width).isLessThan(prior.window().widthMin());
         assertThat(inside / (double) TRUTHS).isBetween(0.74, 0.88);
     }
 
-    private static Unknowns inTheOvenOf(Unknowns first, Unknowns u) {
-        return new Unknowns(
+    private static Drawn inTheOvenOf(Unknowns first, Drawn fish) {
+        Unknowns u = fish.unknowns();
+        return fish.with(new Unknowns(
                 u.thicknessFactor(),
                 u.startShiftC(),
                 first.ovenShiftC(),
                 first.filmFactor(),
                 u.wetnessFactor(),
-                u.contactFactor());
+                u.contactFactor()));
     }
 
-    private static Unknowns exceptTheOven(Unknowns u) {
-        return new Unknowns(u.thicknessFactor(), u.startShiftC(), 0, 1, u.wetnessFactor(), u.contactFactor());
+    private static Drawn exceptTheOven(Drawn fish) {
+        return inTheOvenOf(Unknowns.NONE, fish);
     }
 
     /* By how much a fish just as stated is foretold wrong in that oven. */
@@ -353,8 +371,11 @@ class ObservingTest {
     @Test
     void manyReadingsRedrawTheMembersAndStayTheSameForTheSameSeed() {
         double likely = prior(OvenCalibration.UNCHECKED, true).window().likelyMin();
-        Truth truth =
-                new Truth(Unknowns.NONE.thickness(1.06), OvenModel.trusted(OvenKind.STILL), BakeModel.Fineness.FINE);
+        Truth truth = new Truth(
+                Unknowns.NONE.thickness(1.06),
+                OvenModel.trusted(OvenKind.STILL),
+                BakeModel.Fineness.FINE,
+                new double[ModelClock.DRAWS]);
         List<CheckWindow> runs = new ArrayList<>();
         for (int run = 0; run < 2; run++) {
             Ensemble ensemble = prior(OvenCalibration.UNCHECKED, true);
@@ -370,24 +391,32 @@ class ObservingTest {
         assertThat(runs.get(0).widthMin()).isLessThan(1.6);
     }
 
+    /* A tip that reads so much too warm, read every 24 s: as the one probe that it is, and as if each reading were another. */
+    private static Ensemble[] readAsOneAndAsMany(Truth truth, double likely, double warmK) {
+        Ensemble asOne = prior(OvenCalibration.UNCHECKED, true);
+        Ensemble asMany = prior(OvenCalibration.UNCHECKED, true);
+        List<Probe> earlier = new ArrayList<>();
+        for (double minute = 2; minute < 0.75 * likely; minute += 0.4) {
+            double reads = truth.coldestAt(minute) + Observation.PROBE_WARM_K + warmK;
+            asOne = asOne.observe(new Observation.Tip(minute, reads, earlier));
+            asMany = asMany.observe(new Probe(minute, reads));
+            earlier.add(new Probe(minute, reads));
+        }
+        return new Ensemble[] {asOne, asMany};
+    }
+
     /** A tip that sits 2.5 K warm does so in all its readings: they are one probe and not thirty. */
     @Test
     void manyReadingsOfOneTipAreNotAsGoodAsManyProbes() {
         double likely = prior(OvenCalibration.UNCHECKED, true).window().likelyMin();
         Truth truth = new Truth(Unknowns.NONE, OvenModel.trusted(OvenKind.STILL));
-        Ensemble asOne = prior(OvenCalibration.UNCHECKED, true);
-        Ensemble asMany = prior(OvenCalibration.UNCHECKED, true);
-        List<Probe> earlier = new ArrayList<>();
-        for (double minute = 2; minute < 0.75 * likely; minute += 0.4) {
-            double reads = truth.coldestAt(minute) + Observation.PROBE_WARM_K + 2.5;
-            asOne = asOne.observe(new Observation.Tip(minute, reads, earlier));
-            asMany = asMany.observe(new Probe(minute, reads));
-            earlier.add(new Probe(minute, reads));
-        }
-        assertThat(asOne.window().widthMin()).isGreaterThan(asMany.window().widthMin());
-        assertThat(Math.abs(asOne.window().likelyMin() - truth.minutes))
-                .isLessThan(Math.abs(asMany.window().likelyMin() - truth.minutes));
-        assertThat(inside(asOne.window(), truth.minutes)).isTrue();
+        Ensemble[] right = readAsOneAndAsMany(truth, likely, 0);
+        Ensemble[] warm = readAsOneAndAsMany(truth, likely, 2.5);
+
+        assertThat(right[0].window().widthMin()).isGreaterThan(right[1].window().widthMin());
+        assertThat(Math.abs(warm[0].window().likelyMin() - truth.minutes))
+                .isLessThan(Math.abs(warm[1].window().likelyMin() - truth.minutes));
+        assertThat(inside(warm[0].window(), truth.minutes)).isTrue();
     }
 
     @Test
