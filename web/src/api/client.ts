@@ -166,6 +166,8 @@ export const api = {
   strikeVessel: (id: string) => said(server.DELETE('/api/kitchen/vessels/{id}', of(id))),
   estimate: (body: Question, signal: AbortSignal) =>
     ask(() => server.POST('/api/estimates', { body, signal }), signal),
+  along: (body: Question, signal: AbortSignal) =>
+    ask(() => server.POST('/api/estimates/along', { body, signal }), signal),
   alternatives: (body: Question) => ask(() => server.POST('/api/alternatives', { body })),
   certainty: (question: Question, ovenId: number, signal: AbortSignal) =>
     ask(() => server.POST('/api/certainty', { body: { question, ovenId }, signal }), signal),

@@ -35,6 +35,26 @@ export function valueAt(times: number[], values: number[], minute: number): numb
   return values[lower]! + along * (values[upper]! - values[lower]!)
 }
 
+/**
+ * The coldest of one upright of the half-section at a minute, °C, linear between its pictures.
+ *
+ * @param share how far from the mid-plane, 0 to 1
+ */
+export function leastInColumn(sections: Sections, minute: number, share: number): number {
+  const { columns, rows } = sections
+  const column = Math.min(columns - 1, Math.floor(share * columns))
+  const { lower, upper, along } = between(sections.minute, minute)
+  const all = pictures(sections)
+  const from = all[lower]!
+  const to = all[upper]!
+  let least = Infinity
+  for (let row = 0; row < rows; row++) {
+    const at = row * columns + column
+    least = Math.min(least, from[at]! + along * (to[at]! - from[at]!) - CELSIUS_SHIFT)
+  }
+  return least
+}
+
 /** Both halves of the section at a minute as a data URL, to be stretched over the piece. */
 export function sectionPicture(sections: Sections, minute: number): string {
   const { columns, rows } = sections

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '../../messages/say'
 import { useRafFn } from '@vueuse/core'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Oven, Question } from '../../api/types'
 import { useKeys } from '../../composables/keys'
@@ -11,6 +11,7 @@ import { useBench } from '../../stores/bench'
 import DishBar from './DishBar.vue'
 import PieceSide from './PieceSide.vue'
 import TheCurve from './TheCurve.vue'
+import LongCut from './LongCut.vue'
 import TheCut from './TheCut.vue'
 import RulesOfThumb from './RulesOfThumb.vue'
 import StagesDialog from './StagesDialog.vue'
@@ -26,6 +27,9 @@ const running = useRunning()
 const tray = useTray()
 const router = useRouter()
 const stagesOpen = ref(false)
+/** The drawing is turned to the long cut; what is even has none. */
+const turned = ref(false)
+const along = computed(() => turned.value && bench.cut?.tapers)
 
 const { pause, resume, isActive } = useRafFn(
   ({ delta }) => {
@@ -90,7 +94,14 @@ onMounted(bench.open)
       <p v-if="bench.problem && !bench.answer" class="trouble" role="alert">{{ bench.problem.message }}</p>
       <DishBar />
       <template v-if="bench.answer">
-        <TheCut :playing="isActive" @play="play" @stages="stagesOpen = true" />
+        <LongCut
+          v-if="along"
+          :playing="isActive"
+          @play="play"
+          @stages="stagesOpen = true"
+          @across="turned = false"
+        />
+        <TheCut v-else :playing="isActive" @play="play" @stages="stagesOpen = true" @along="turned = true" />
         <TheCurve @moved="pause" />
         <RulesOfThumb />
         <TrayList />

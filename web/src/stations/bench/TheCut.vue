@@ -12,30 +12,20 @@ import { useEdgeDrag, useToppingDrag } from './cutDrags'
 import { HEIGHT, LEFT, useCutFrame } from './cutFrame'
 import { useCutReadings } from './cutReadings'
 import CutRuler from './CutRuler.vue'
+import CutTitle from './CutTitle.vue'
 import { useLayerLines } from './layerLines'
 import LayerPluses from './LayerPluses.vue'
 import VesselDrawing from './VesselDrawing.vue'
 
 /** The cross-section with all that is round it, drawn to its own ruler. Dragging its top edge changes the thickness. */
 defineProps<{ playing: boolean }>()
-defineEmits<{ play: []; stages: [] }>()
+defineEmits<{ play: []; stages: []; along: [] }>()
 
 const bench = useBench()
 const units = useUnits()
 const svg = ref<SVGSVGElement>()
-const {
-  fishInAt,
-  fishIn,
-  coldestC,
-  coldestWords,
-  band,
-  topWords,
-  fillingC,
-  colour,
-  topFill,
-  crustMm,
-  flaking,
-} = useCutReadings()
+const { fishInAt, fishIn, coldestC, coldestWords, band, topWords, fillingC, topFill, crustMm, flaking } =
+  useCutReadings()
 const { bed, citrus, layerAt } = useLayerLines()
 const frame = reactive(useCutFrame(svg))
 const { x, y, floor } = frame
@@ -67,25 +57,14 @@ const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
 
 <template>
   <div class="cut">
-    <h1>
-      {{ t('ui.cut.the-cut-at-min', { minute: minutesInWords(bench.minute) }) }}
-      <small
-        >{{
-          bench.minute > bench.answer!.bakeMinutes + 0.01
-            ? t('ui.cut.on-the-board')
-            : t('ui.cut.in-the-oven')
-        }}<template v-if="colour"
-          >, <span :class="{ burnt: colour.burnt }">{{ colour.word }}</span></template
-        ></small
-      >
-      <span class="keys">
-        <button class="quiet-action" @click="$emit('play')">
-          {{ playing ? t('ui.cut.stop') : t('ui.cut.play') }} <kbd>{{ t('ui.cut.space') }}</kbd>
-        </button>
-        <button class="quiet-action" @click="$emit('stages')">{{ t('ui.stages.open') }}</button>
-        <span class="key-hint"><kbd>,</kbd><kbd>.</kbd> {{ t('ui.cut.minute') }}</span>
-      </span>
-    </h1>
+    <CutTitle
+      :title="t('ui.cut.the-cut-at-min', { minute: minutesInWords(bench.minute) })"
+      :playing="playing"
+      :turn="bench.cut?.tapers ? t('ui.cut.along') : undefined"
+      @turn="$emit('along')"
+      @play="$emit('play')"
+      @stages="$emit('stages')"
+    />
     <svg
       ref="svg"
       :viewBox="`0 ${frame.above} ${frame.width} ${HEIGHT - frame.above}`"
@@ -206,27 +185,6 @@ const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
 </template>
 
 <style scoped>
-h1 {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 2px 10px;
-  margin: 0;
-  font-size: 18px;
-}
-small {
-  color: var(--ink-soft);
-  font-size: 15px;
-  font-weight: 400;
-}
-.keys {
-  margin-left: auto;
-  font-size: 14px;
-  font-weight: 400;
-}
-.key-hint kbd {
-  margin-right: 2px;
-}
 svg {
   display: block;
   width: 100%;
@@ -236,10 +194,6 @@ svg {
 .small {
   fill: var(--ink-soft);
   font: 13px var(--figures);
-}
-.burnt {
-  color: var(--danger);
-  font-weight: 700;
 }
 .coldest {
   fill: var(--salt);

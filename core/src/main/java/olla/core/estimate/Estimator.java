@@ -24,6 +24,7 @@ import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRecorder;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.Browning;
+import olla.core.simulation.Frames;
 import olla.core.simulation.Trace;
 import olla.core.simulation.Unknowns;
 import olla.core.uncertainty.BakeSpec;
@@ -121,6 +122,28 @@ public final class Estimator {
                 doubts,
                 Cautions.of(piece, dress, kind, closed, went.peakC()),
                 Assumptions.of(piece, dress, calibration, programme, target, solved));
+    }
+
+    /**
+     * Pictures of the same bake cut along the piece, from its thickest place to its thin end; empty for a piece that is even.
+     *
+     * @param calibration what is believed of the oven
+     * @throws olla.core.messages.RefusedInput where the open bake cannot reach the target in this oven
+     */
+    public static Optional<Frames> along(
+            Piece piece,
+            Dress dress,
+            OvenKind kind,
+            OvenCalibration calibration,
+            Programme programme,
+            Doneness target) {
+        double minutes =
+                estimate(piece, dress, kind, calibration, programme, target).bakeMinutes();
+        Programme closed = programme.open() ? programme.closed(minutes - programme.fixedMinutes()) : programme;
+        BakeModel across =
+                new BakeSpec(piece, dress, kind, calibration, closed, target.peakC()).model(BakeModel.Fineness.COARSE);
+        return across.along()
+                .map(along -> new BakeRun(along, closed).drawn(closed).frames().higher(1 / across.thinnerAlong()));
     }
 
     /**

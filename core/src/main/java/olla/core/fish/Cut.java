@@ -1,5 +1,7 @@
 package olla.core.fish;
 
+import java.util.Optional;
+
 /**
  * How a fish is cut. The proportions give back a piece's sides when only its mass or only its thickness is known; they
  * are the usual ones on a counter (common practice, no source).
@@ -71,6 +73,16 @@ public enum Cut {
     /** A usual mass on the counter, g; the demo and the drawing's first guess. */
     public double usualMassG() {
         return usualMassG;
+    }
+
+    /** How it gets thinner along its length; empty for what is cut even. */
+    public Optional<Taper> taper() {
+        return switch (this) {
+            case WHOLE -> Optional.of(new Taper(0.55, 0.35, 2));
+            case FILLET -> Optional.of(new Taper(0.7, 0.3, 1.5));
+            case SIDE -> Optional.of(new Taper(0.75, 0.35, 1.5));
+            case PORTION, STEAK, STRIP, ROLL -> Optional.empty();
+        };
     }
 
     /** Whether it can be set upright on a tray. */

@@ -5,7 +5,12 @@ package olla.core.heat;
  * below. Lengths in metres; y = 0 is the tray.
  */
 public sealed interface Outline
-        permits Outline.RoundedRectangle, Outline.Ellipse, Outline.Raised, Outline.Mound, Outline.Over {
+        permits Outline.RoundedRectangle,
+                Outline.Ellipse,
+                Outline.Tapering,
+                Outline.Raised,
+                Outline.Mound,
+                Outline.Over {
 
     /** Half the width, m. */
     double halfWidth();
@@ -92,6 +97,40 @@ public sealed interface Outline
         private double bulge(double x) {
             double along = Math.min(1, x / halfWidth);
             return height / 2 * Math.sqrt(1 - along * along);
+        }
+    }
+
+    /**
+     * A piece cut along its length, from its thickest place to its thin end, which is blunt.
+     *
+     * @param halfWidth from the one to the other, m
+     * @param height at the thickest place, m
+     * @param endShare how thick the thin end is, of that
+     * @param power how long it stays thick: 1 for a wedge, more for a belly
+     * @param round whether it curves away from the tray as it does above
+     */
+    record Tapering(double halfWidth, double height, double endShare, double power, boolean round) implements Outline {
+        @Override
+        public double upper(double x) {
+            return round ? (height + thick(x)) / 2 : thick(x);
+        }
+
+        @Override
+        public double lower(double x) {
+            return round ? (height - thick(x)) / 2 : 0;
+        }
+
+        @Override
+        public Outline grown(double byM) {
+            double higher = height + 2 * byM;
+            return new Tapering(halfWidth + byM, higher, (endShare * height + 2 * byM) / higher, power, round);
+        }
+
+        private double thick(double x) {
+            double thins = height * (1 - (1 - endShare) * Math.pow(Math.min(1, x / halfWidth), power));
+            double blunt = Math.min(halfWidth, endShare * height / 2);
+            double into = Math.max(0, x - (halfWidth - blunt)) / blunt;
+            return thins * Math.sqrt(Math.max(0, 1 - into * into));
         }
     }
 

@@ -3,6 +3,7 @@ package olla.core.simulation;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import olla.core.dish.Dish;
 import olla.core.dish.Ware;
@@ -12,6 +13,7 @@ import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Fish;
 import olla.core.fish.Piece;
+import olla.core.fish.Taper;
 import olla.core.heat.Face;
 import olla.core.heat.Material;
 import olla.core.heat.Outline;
@@ -98,6 +100,7 @@ public final class BakeModel {
     private final Fineness fineness;
     private final Layers layers;
     private final int planes;
+    private final Optional<Taper> along;
     private final double[] startC;
     private final Map<SectionKey, Section> sections;
     private final Map<TrayLoad, SectionSolver> solvers;
@@ -122,7 +125,7 @@ public final class BakeModel {
      * @param events what happens to the oven meanwhile
      */
     public BakeModel(Piece piece, Dish dish, OvenModel oven, OvenEvents events, Unknowns unknowns, Fineness fineness) {
-        this(piece, dish, oven, events, unknowns, fineness, new ConcurrentHashMap<>());
+        this(piece, dish, oven, events, unknowns, fineness, Optional.empty(), new ConcurrentHashMap<>());
     }
 
     private BakeModel(
@@ -132,7 +135,9 @@ public final class BakeModel {
             OvenEvents events,
             Unknowns unknowns,
             Fineness fineness,
+            Optional<Taper> along,
             Map<SectionKey, Section> sections) {
+        this.along = along;
         this.sections = sections;
         this.events = events;
         this.piece = piece;
@@ -141,9 +146,10 @@ public final class BakeModel {
         this.unknowns = unknowns;
         this.fineness = fineness;
         this.solvers = new HashMap<>();
-        Outline lying = outline(piece, unknowns.thicknessFactor());
+        Outline lying =
+                along.map(taper -> outline(piece, taper)).orElseGet(() -> outline(piece, unknowns.thicknessFactor()));
         this.layers = new Layers(dish, piece.orientation(), lying, fineness, unknowns);
-        this.planes = piece.lengthMm() < PLANES_BELOW_MM && !dish.wrapped() ? fineness.planes : 1;
+        this.planes = piece.lengthMm() < PLANES_BELOW_MM && !dish.wrapped() && along.isEmpty() ? fineness.planes : 1;
         this.startC = new double[layers.materials()];
         for (int m = Layers.FIRST; m < startC.length; m++) {
             startC[m] = layers.laid(m).startC();
@@ -161,6 +167,7 @@ public final class BakeModel {
         this.fineness = like.fineness;
         this.layers = like.layers;
         this.planes = like.planes;
+        this.along = like.along;
         this.sections = like.sections;
         this.solvers = like.solvers;
         this.startC = like.startC.clone();
@@ -169,7 +176,38 @@ public final class BakeModel {
 
     /** The same dish with other things off. */
     public BakeModel under(Unknowns other) {
-        return new BakeModel(piece, dish, oven, events, other, fineness, sections);
+        return new BakeModel(piece, dish, oven, events, other, fineness, along, sections);
+    }
+
+    /**
+     * The same dish cut along its length, from the thickest place to the thin end, as drawn by its mid-plane; empty for a piece that is even. Heat comes
+     * from the sides too: the cut is as much thinner than the piece as makes a slab of it warm as fast as a bar (product of two slabs' slowest
+     * terms: Newman 1936, from memory), {@link #thinnerAlong()}.
+     */
+    public Optional<BakeModel> along() {
+        return piece.cut()
+                .taper()
+                .map(taper -> new BakeModel(
+                        piece, dish, oven, events, unknowns, fineness, Optional.of(taper), new ConcurrentHashMap<>()));
+    }
+
+    /** How thick a long cut is reckoned, of the piece. */
+    public double thinnerAlong() {
+        return thinnerAlong(piece);
+    }
+
+    private static double thinnerAlong(Piece piece) {
+        double flatness = piece.heightMm() / piece.acrossMm();
+        return 1 / Math.sqrt(1 + flatness * flatness);
+    }
+
+    private static Outline outline(Piece piece, Taper taper) {
+        return new Outline.Tapering(
+                taper.reach() * piece.lengthMm() / 1000,
+                thinnerAlong(piece) * piece.heightMm() / 1000,
+                taper.endShare(),
+                taper.power(),
+                piece.cut().round());
     }
 
     /**

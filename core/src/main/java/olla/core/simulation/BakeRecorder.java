@@ -27,6 +27,7 @@ public final class BakeRecorder {
     /* The drawing's places are no farther apart than this, m, and no more than so many up. */
     private static final double DRAWN_M = 0.002;
     private static final int MOST_ROWS = 22;
+    private static final int MOST_COLUMNS = 64;
     private static final int LEAST_COLUMNS = 3;
     private static final int LEAST_ROWS = 4;
 
@@ -75,7 +76,7 @@ public final class BakeRecorder {
         this.pictureEveryS = Math.max(strideS, stride(totalS, MOST_PICTURES));
         Outline outline = model.outline();
         double apart = Math.max(DRAWN_M, outline.height() / MOST_ROWS);
-        this.columns = Math.max(LEAST_COLUMNS, (int) Math.round(outline.halfWidth() / apart));
+        this.columns = Math.max(LEAST_COLUMNS, Math.min(MOST_COLUMNS, (int) Math.round(outline.halfWidth() / apart)));
         this.rows = Math.max(LEAST_ROWS, (int) Math.round(outline.height() / apart));
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {

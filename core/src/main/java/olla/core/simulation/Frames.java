@@ -1,5 +1,6 @@
 package olla.core.simulation;
 
+import java.util.Arrays;
 import java.util.List;
 import olla.core.dish.Laid;
 
@@ -32,6 +33,30 @@ public record Frames(
         List<int[]> celsius,
         double[] coldestXMm,
         double[] coldestYMm) {
+
+    /** The same drawn so many times as high. */
+    public Frames higher(double times) {
+        return new Frames(
+                columns,
+                rows,
+                halfWidthMm,
+                times * heightMm,
+                times * baseMm,
+                higher(outline, times),
+                layers.stream()
+                        .map(l -> new LayerDrawing(l.kind(), higher(l.outline(), times), l.fromMinute()))
+                        .toList(),
+                minute,
+                celsius,
+                coldestXMm,
+                Arrays.stream(coldestYMm).map(y -> times * y).toArray());
+    }
+
+    private static List<double[]> higher(List<double[]> points, double times) {
+        return points.stream()
+                .map(point -> new double[] {point[0], times * point[1]})
+                .toList();
+    }
 
     /** Kinds of layer; HOLLOW is an empty belly. */
     public enum Kind {

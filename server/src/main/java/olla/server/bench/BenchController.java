@@ -3,6 +3,7 @@ package olla.server.bench;
 import java.util.List;
 import olla.server.load.Reckoner;
 import olla.server.query.EstimateAnswer;
+import olla.server.query.EstimateAnswer.SectionsAnswer;
 import olla.server.query.EstimateRequest;
 import olla.server.query.Question;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -45,5 +46,12 @@ class BenchController {
     @PostMapping("/estimates")
     EstimateAnswer estimate(@RequestBody EstimateRequest request) {
         return reckoner.reckon(() -> EstimateAnswer.of(Question.asked(request)));
+    }
+
+    /** The same bake cut along the piece: from the thickest place, where the mid-plane is, to the thin end. */
+    @PostMapping("/estimates/along")
+    SectionsAnswer along(@RequestBody EstimateRequest request) {
+        return reckoner.reckonLong(
+                () -> EstimateAnswer.sections(Question.asked(request).along()));
     }
 }

@@ -169,7 +169,8 @@ public record Catalogue(
             double leastMassG,
             double mostMassG,
             double usualMassG,
-            boolean stands) {}
+            boolean stands,
+            boolean tapers) {}
 
     /** A target; under-done fish needs an answer on parasites, guests at risk get none below the official minimum. */
     public record TargetEntry(
@@ -293,7 +294,8 @@ public record Catalogue(
                 c.leastMassG(),
                 c.mostMassG(),
                 c.usualMassG(),
-                c.stands());
+                c.stands(),
+                c.taper().isPresent());
     }
 
     private static SenseEntry sense(Sense s) {

@@ -397,7 +397,8 @@ public record EstimateAnswer(
                 rounded(t.browning(), 1e2));
     }
 
-    private static SectionsAnswer sections(Frames f) {
+    /** Pictures as they are sent. */
+    public static SectionsAnswer sections(Frames f) {
         return new SectionsAnswer(
                 f.columns(),
                 f.rows(),

@@ -34,6 +34,7 @@ import olla.core.plan.Helpings;
 import olla.core.safety.Assurance;
 import olla.core.safety.Cautions;
 import olla.core.safety.Parasites;
+import olla.core.simulation.Frames;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.OvenCalibration;
@@ -142,6 +143,21 @@ public record Question(
     /** The same fish to each target and at three dials. */
     public Alternatives alternatives() {
         return Estimator.alternatives(piece, dress, calibration.likely(ovenKind), programme, target);
+    }
+
+    /**
+     * Pictures of the same bake cut along the piece, from its thickest place to its thin end.
+     *
+     * @throws olla.core.messages.RefusedInput where the piece is even, or never done
+     */
+    public Frames along() {
+        Refusals refusals = new Refusals();
+        if (piece.cut().taper().isEmpty()) {
+            refusals.add("piece.cut", "refusal.cut-even");
+        }
+        refusals.throwIfAny();
+        return Estimator.along(piece, dress, ovenKind, calibration, programme, target)
+                .orElseThrow();
     }
 
     /** The answer. */

@@ -3,6 +3,7 @@ package olla.server.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.not;
@@ -74,6 +75,26 @@ class EstimateApiTest {
         assertThat(json.<Integer>read("$.trace.minute.length()"))
                 .isEqualTo(json.<Integer>read("$.trace.coldestC.length()"));
         assertThat(answer).doesNotContain(":NaN");
+    }
+
+    /** A fillet along its length: the same form of pictures, twice as long as it is high; a portion has none. */
+    @Test
+    void aFilletIsCutAlongToo() throws Exception {
+        String fillet = HAKE.replace(
+                "\"cut\":\"PORTION\",\"thicknessMm\":26,\"massG\":160,\"widthMm\":70,\"lengthMm\":110",
+                "\"cut\":\"FILLET\",\"massG\":300");
+        mvc.perform(post("/api/estimates/along")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(fillet))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.halfWidthMm").value(greaterThan(100.0)))
+                .andExpect(jsonPath("$.picture.length()").value(greaterThan(10)))
+                .andExpect(jsonPath("$.outline.length()").value(greaterThan(10)));
+        mvc.perform(post("/api/estimates/along")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(HAKE))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("piece.cut"));
     }
 
     @Test
