@@ -8,7 +8,7 @@ import { useCutReadings } from './cutReadings'
 defineProps<{
   title: string
   playing: boolean
-  /** The way to the other drawing, where there is one. */
+  /** The way to the other drawing, where there is one; it takes the room of a reminder of keys. */
   turn?: string
 }>()
 defineEmits<{ play: []; stages: []; turn: [] }>()
@@ -37,7 +37,7 @@ const where = computed(() =>
         {{ playing ? t('ui.cut.stop') : t('ui.cut.play') }} <kbd>{{ t('ui.cut.space') }}</kbd>
       </button>
       <button class="quiet-action" @click="$emit('stages')">{{ t('ui.stages.open') }}</button>
-      <span class="key-hint"><kbd>,</kbd><kbd>.</kbd> {{ t('ui.cut.minute') }}</span>
+      <span v-if="!turn" class="key-hint"><kbd>,</kbd><kbd>.</kbd> {{ t('ui.cut.minute') }}</span>
     </span>
   </h1>
 </template>

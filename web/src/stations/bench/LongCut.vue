@@ -59,6 +59,8 @@ const longMm = computed(() =>
 const perMm = computed(() =>
   Math.min((width.value - LEFT - RIGHT) / longMm.value, (FLOOR - TOP) / (1.1 * topMm.value)),
 )
+/** A long piece is low: the empty room above it is left away. */
+const above = computed(() => (sections.value ? Math.max(0, y(topMm.value) - TOP) : 0))
 const x = (mm: number) => LEFT + mm * perMm.value
 const y = (mm: number) => FLOOR - mm * perMm.value
 
@@ -82,7 +84,7 @@ const thinWords = computed(() => t('ui.cut.thin-end', { thin: units.degrees(thin
     <p v-if="problem" class="trouble" role="alert">{{ problem.message }}</p>
     <svg
       ref="svg"
-      :viewBox="`0 0 ${width} ${HEIGHT}`"
+      :viewBox="`0 ${above} ${width} ${HEIGHT - above}`"
       role="img"
       :aria-label="
         sections &&

@@ -28,6 +28,7 @@ final class Bench {
     static final Part END_OF_A_STAGE = Part.of("slider", "End of").in(PROGRAMME);
     static final Part WAYS = Part.region("Ways of reckoning");
     static final Part WAY_TOLD = Part.of("status").in(WAYS);
+    static final Part LONG_CUT = Part.of("image", "Cut along its length").in(INSIDE);
     static final Part TRAY = Part.region("On this tray");
 
     static final Part TICKET = Part.of("complementary", "Oven ticket");

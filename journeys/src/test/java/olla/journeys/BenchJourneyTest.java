@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.openqa.selenium.WebElement;
 
 /** What is typed and chosen on the Bench: in one's own units, slips answered beside their field, fish by two letters. */
 class BenchJourneyTest {
@@ -89,6 +90,33 @@ class BenchJourneyTest {
         screen.waitForText(Bench.PIECE, "from its weight");
         screen.type(Bench.THICKEST, "26");
         screen.waitForText(Bench.PIECE, "by ruler");
+    }
+
+    /** A fillet's thin end is done long before its thick one; a portion is as thick all along, and has no long cut. */
+    @Test
+    void aFilletIsTurnedToItsLongCutAndAPortionIsNot() {
+        bench.openAfresh();
+        Part along = Part.button("Along it").in(Bench.INSIDE);
+        screen.see(Bench.THICKNESS);
+        assertThat(screen.shows(along)).isFalse();
+        screen.tap(Part.radio("Fillet").in(Bench.PIECE));
+        screen.tap(along);
+        String atPull = name(screen.see(Bench.LONG_CUT));
+        assertThat(atPull).matches(".*thin end (6[6-9]|[7-9][0-9]|100)°, dry");
+        screen.press(",");
+        screen.press(",");
+        screen.until(
+                "a colder thin end", () -> !name(screen.see(Bench.LONG_CUT)).equals(atPull) ? true : null);
+        screen.tap(Part.button("Across it").in(Bench.INSIDE));
+        screen.see(Bench.THICKNESS);
+        screen.tap(along);
+        screen.see(Bench.LONG_CUT);
+        screen.tap(Part.radio("Portion").in(Bench.PIECE));
+        screen.see(Bench.THICKNESS);
+    }
+
+    private static String name(WebElement drawn) {
+        return drawn.getAttribute("aria-label");
     }
 
     /** What goes to the table at once does not coast: it is baked for longer, and out when it is done. */

@@ -116,6 +116,22 @@ class StationsTest {
         screen.picture(PICTURES.resolve(name + ".png"));
     }
 
+    @Order(2)
+    @Test
+    void theLongCutIsDrawn() throws Exception {
+        screen.size(1280, 800);
+        screen.openAfresh("/bench");
+        screen.see(Bench.CHECK_FROM);
+        screen.tap(Part.radio("Whole").in(Bench.PIECE));
+        screen.tap(Part.button("Along it").in(Bench.INSIDE));
+        screen.see(Bench.LONG_CUT);
+        assertThat(screen.objections()).isEmpty();
+        screen.pointAway();
+        screen.scriptLater("setTimeout(arguments[0], 800)");
+        screen.picture(PICTURES.resolve("bench-along.png"));
+        assertThat(screen.script("return document.documentElement.scrollWidth")).isEqualTo(1280L);
+    }
+
     /** Last, since it puts a second fish in. */
     @Order(3)
     @Test
