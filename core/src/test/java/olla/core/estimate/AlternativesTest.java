@@ -99,14 +99,7 @@ class AlternativesTest {
     void aFishThatIsNeverDoneHasNoAlternatives() {
         OptionalDouble open = OptionalDouble.empty();
         Piece huge = Piece.from(
-                Species.HALIBUT,
-                Cut.STEAK,
-                OptionalDouble.of(60),
-                OptionalDouble.of(1200),
-                open,
-                open,
-                OptionalDouble.of(-18),
-                true);
+                Species.SALMON, Cut.WHOLE, open, OptionalDouble.of(9000), open, open, OptionalDouble.of(-18), true);
         Alternatives found = of(huge, Dress.open(), 90, Doneness.OFFICIAL);
         assertThat(found.targets().size()).isLessThan(Doneness.values().length);
     }

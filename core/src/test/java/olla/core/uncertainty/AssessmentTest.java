@@ -65,6 +65,25 @@ class AssessmentTest {
         assertThat(at(12, 0.8, 59, new Probe(12, 40)).advice()).isEqualTo(Advice.GIVE_IT);
     }
 
+    /** On the bound it is not beyond it: what flakes is past only where its peak is noticed as too much. */
+    @Test
+    void whatFlakesIsPastOnlyWhereItsPeakIsTooMuch() {
+        double noticed = 57 + Observation.NOTICED_OVER_K;
+        assertThat(at(11, 0.6, 60, new Seen(11, Cue.FLAKES_BY_ITSELF)).advice()).isEqualTo(Advice.TAKE_OUT);
+        assertThat(at(12, 0.9, noticed, new Seen(12, Cue.FLAKES_BY_ITSELF)).advice())
+                .isEqualTo(Advice.TAKE_OUT);
+        assertThat(at(14, 1, noticed + 0.1, new Seen(14, Cue.FLAKES_BY_ITSELF)).advice())
+                .isEqualTo(Advice.PAST);
+        assertThat(at(12, 0.9, noticed, null).advice()).isEqualTo(Advice.TAKE_OUT);
+    }
+
+    /** Half of the shortest that a door is shut for again is worth it, less is not. */
+    @Test
+    void halfAMinuteIsWorthShuttingTheDoorFor() {
+        assertThat(at(10.5, 0.45, 56, null).giveItMin()).isEqualTo(1);
+        assertThat(at(10.51, 0.45, 56, null).giveItMin()).isZero();
+    }
+
     private static Assessment reads(double celsius, Pace pace) {
         return new Assessment(12, 0, 0.99, 58, 57, WINDOW, pace, Optional.of(new Probe(12, celsius)));
     }

@@ -115,6 +115,25 @@ class OvenEvidenceTest {
                 .isTrue();
     }
 
+    /** The logarithm of two normal densities, but for a constant, as a general library has them (Hipparchus). */
+    @Property(tries = 50)
+    void itsDensityIsThatOfWhatWasTold(
+            @ForAll @DoubleRange(min = -25, max = 25) double offset,
+            @ForAll @DoubleRange(min = -0.3, max = 0.3) double film) {
+        OvenEvidence told = Tellings.normal(10, 5, 0.1, 0.2);
+        NormalDistribution offsets = new NormalDistribution(10, 5);
+        NormalDistribution films = new NormalDistribution(0.1, 0.2);
+
+        assertThat(told.logDensity(offset, film) - told.logDensity(0, 0))
+                .isCloseTo(
+                        offsets.logDensity(offset)
+                                - offsets.logDensity(0)
+                                + films.logDensity(film)
+                                - films.logDensity(0),
+                        within(1e-9));
+        assertThat(told.none()).isFalse();
+    }
+
     @Test
     void whatChangesNoMinuteIsNotSaid() {
         OvenEvidence little = Tellings.normal(3, 6, 0, Double.POSITIVE_INFINITY);
