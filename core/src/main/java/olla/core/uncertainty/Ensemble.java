@@ -50,6 +50,8 @@ public final class Ensemble {
     private final double laterMin;
     private final double fixedMin;
     private final long seed;
+    private final OvenShare share;
+    private final boolean airRead;
 
     private Ensemble(
             MemberSolver solver,
@@ -58,7 +60,11 @@ public final class Ensemble {
             double scale,
             double laterMin,
             double fixedMin,
-            long seed) {
+            long seed,
+            OvenShare share,
+            boolean airRead) {
+        this.share = share;
+        this.airRead = airRead;
         this.solver = solver;
         this.laterMin = laterMin;
         this.members = members;
@@ -83,7 +89,7 @@ public final class Ensemble {
         double[] even = new double[MEMBERS];
         Arrays.fill(even, 1.0 / MEMBERS);
         double middle = percentile(members, even, HALF);
-        return new Ensemble(solver, members, even, likelyMin / middle, 0, fixedMin, seed);
+        return new Ensemble(solver, members, even, likelyMin / middle, 0, fixedMin, seed, OvenShare.of(members), false);
     }
 
     /** From when to look: the 10th, 50th and 90th percentile of the members' times. */
@@ -111,8 +117,9 @@ public final class Ensemble {
      * @throws IllegalStateException for an observation in the oven where the members were not watched
      */
     public Ensemble observe(Observation seen) {
-        Ensemble after =
-                weighed(members.stream().mapToDouble(m -> likelihood(m, seen)).toArray());
+        Ensemble after = weighed(
+                members.stream().mapToDouble(m -> likelihood(m, seen)).toArray(),
+                airRead || seen instanceof Observation.OvenAir);
         if (seen instanceof Observation.Probe probe) {
             return after.noFasterThan(probe.minute(), probe.celsius());
         }
@@ -131,9 +138,11 @@ public final class Ensemble {
         double[] log =
                 members.stream().mapToDouble(m -> logDensity(m, evidence)).toArray();
         double likeliest = Arrays.stream(log).max().orElseThrow();
-        return weighed(Arrays.stream(log)
-                .map(l -> Observation.SLIP + (1 - Observation.SLIP) * Math.exp(l - likeliest))
-                .toArray());
+        return weighed(
+                Arrays.stream(log)
+                        .map(l -> Observation.SLIP + (1 - Observation.SLIP) * Math.exp(l - likeliest))
+                        .toArray(),
+                airRead);
     }
 
     private double logDensity(Member member, OvenEvidence evidence) {
@@ -143,7 +152,7 @@ public final class Ensemble {
                 was.logFilm() + member.z()[About.FILM.ordinal()] * was.logFilmDoubt());
     }
 
-    private Ensemble weighed(double[] likelihood) {
+    private Ensemble weighed(double[] likelihood, boolean air) {
         double[] next = new double[weight.length];
         for (int i = 0; i < next.length; i++) {
             next[i] = weight[i] * likelihood[i];
@@ -152,7 +161,7 @@ public final class Ensemble {
         for (int i = 0; i < next.length; i++) {
             next[i] /= sum;
         }
-        Ensemble weighed = new Ensemble(solver, members, next, scale, laterMin, fixedMin, seed);
+        Ensemble weighed = new Ensemble(solver, members, next, scale, laterMin, fixedMin, seed, share, air);
         return weighed.effective() < FEWEST * MEMBERS ? weighed.drawnAgain() : weighed;
     }
 
@@ -168,7 +177,8 @@ public final class Ensemble {
             sooner -= Member.STRIDE_MIN;
         }
         double slower = minute / sooner;
-        return new Ensemble(solver, members, weight, scale * slower, laterMin + later(slower), fixedMin, seed);
+        return new Ensemble(
+                solver, members, weight, scale * slower, laterMin + later(slower), fixedMin, seed, share, airRead);
     }
 
     /* What warms more slowly coasts less far, and so comes out warmer, and later by this, minutes. */
@@ -341,7 +351,7 @@ public final class Ensemble {
         }
         double[] even = new double[MEMBERS];
         Arrays.fill(even, 1.0 / MEMBERS);
-        return new Ensemble(solver, solver.solve(drawn), even, scale, laterMin, fixedMin, seed + 1);
+        return new Ensemble(solver, solver.solve(drawn), even, scale, laterMin, fixedMin, seed + 1, share, airRead);
     }
 
     private double mean(int dimension) {
@@ -365,27 +375,36 @@ public final class Ensemble {
     /** What is now believed of the oven: where the next bake in it begins. */
     public OvenCalibration learned() {
         OvenCalibration was = solver.calibration();
-        int oven = About.OVEN.ordinal();
-        int film = About.FILM.ordinal();
+        OvenShare.Posterior found = ofTheOven();
         return OvenCalibration.within(
-                was.offsetC() + mean(oven) * was.offsetDoubtC(),
-                Math.sqrt(variance(oven)) * was.offsetDoubtC(),
-                was.logFilm() + mean(film) * was.logFilmDoubt(),
-                Math.sqrt(variance(film)) * was.logFilmDoubt(),
+                was.offsetC() + found.offset() * was.offsetDoubtC(),
+                Math.sqrt(found.offsetVariance()) * was.offsetDoubtC(),
+                was.logFilm() + found.film() * was.logFilmDoubt(),
+                Math.sqrt(found.filmVariance()) * was.logFilmDoubt(),
                 was);
     }
 
     /** What was observed of this bake tells so much of its oven, for whatever else is in it. */
     public OvenEvidence tells() {
+        OvenShare.Posterior found = ofTheOven();
+        return OvenEvidence.of(solver.calibration(), new double[] {found.offset(), found.film()}, new double[] {
+            found.offsetVariance(), found.both(), found.filmVariance()
+        });
+    }
+
+    /* A thermometer in the oven tells of it alone, and plainly enough to be read off the members. */
+    private OvenShare.Posterior ofTheOven() {
+        if (!airRead) {
+            return share.after(members, weight);
+        }
         int oven = About.OVEN.ordinal();
         int film = About.FILM.ordinal();
-        double[] mean = {mean(oven), mean(film)};
         double both = 0;
         for (int i = 0; i < weight.length; i++) {
             double[] z = members.get(i).z();
-            both += weight[i] * (z[oven] - mean[0]) * (z[film] - mean[1]);
+            both += weight[i] * (z[oven] - mean(oven)) * (z[film] - mean(film));
         }
-        return OvenEvidence.of(solver.calibration(), mean, new double[] {variance(oven), both, variance(film)});
+        return new OvenShare.Posterior(mean(oven), variance(oven), both, mean(film), variance(film));
     }
 
     private static double percentile(List<Member> members, double[] weight, double share) {
