@@ -2,6 +2,7 @@ package olla.server.forecast;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.awaitility.Awaitility.await;
 
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import olla.core.doneness.Cue;
+import olla.core.messages.RefusedInput;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
 import olla.core.uncertainty.CheckWindow;
@@ -23,6 +25,7 @@ import olla.server.bakes.Hakes;
 import olla.server.bakes.rows.BakeTimeline.Timed;
 import olla.server.forecast.Forecasts.Subject;
 import olla.server.load.TapsFirst;
+import olla.server.query.Question;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -184,7 +187,7 @@ class ForecastsTest {
         Subject never = new Subject(
                 OTHER,
                 1,
-                Hakes.hake("\"kind\":\"PARCHMENT\"", ""),
+                Hakes.hake("\"kind\":\"OPEN_TRAY\"", ",\"atRisk\":true"),
                 new CheckWindow(10, 12, 15),
                 OvenEvents.NONE,
                 List.of(COLD),
@@ -195,6 +198,7 @@ class ForecastsTest {
                 0,
                 Double.POSITIVE_INFINITY,
                 List.of());
+        assertThatThrownBy(() -> Question.of(never.question())).isInstanceOf(RefusedInput.class);
         Subject looked = subject(OvenEvents.NONE, List.of(LOOK));
         assertThat(forecasts.now(looked.beside(List.of(never)), WAIT_MS).window())
                 .isEqualTo(fresh.now(looked, WAIT_MS).window());
