@@ -213,6 +213,9 @@ export const useBench = defineStore('bench', () => {
   const species = computed(() => catalogue.value?.species.find((s) => s.key === on.value.species))
   const cut = computed(() => catalogue.value?.cuts.find((c) => c.cut === on.value.cut))
   const oven = computed(() => ovens.value.find((o) => o.id === on.value.ovenId) ?? ovens.value[0])
+  /** The word for flesh as warm as this, °C. */
+  const bandAt = (celsius: number) =>
+    [...(catalogue.value?.bands ?? [])].reverse().find((band) => celsius >= band.fromC)
   const stands = computed(() => cut.value?.stands ?? false)
   const endMinute = computed(() => (answer.value ? answer.value.bakeMinutes + answer.value.restMinutes : 0))
   const title = computed(() => {
@@ -622,6 +625,7 @@ export const useBench = defineStore('bench', () => {
     refusal,
     nextDress,
     way,
+    bandAt,
     stands,
     say,
     spread,

@@ -5,6 +5,7 @@ import type { Sections } from '../../api/types'
 import SectionOutline from '../../components/SectionOutline.vue'
 import { latest } from '../../composables/latest'
 import { useDrawingWidth } from '../../composables/width'
+import { outMmOf, topMmOf } from '../../drawing/layers'
 import { leastInColumn } from '../../drawing/sectionPicture'
 import { t } from '../../messages/say'
 import { minutesInWords } from '../../messages/time'
@@ -44,18 +45,8 @@ const ask = latest(
 )
 watch(() => bench.answer, ask, { immediate: true })
 
-const topMm = computed(() =>
-  Math.max(
-    sections.value!.baseMm + sections.value!.heightMm,
-    ...sections.value!.layers.flatMap((l) => l.outline.map((p) => p[1]!)),
-  ),
-)
-const longMm = computed(() =>
-  Math.max(
-    sections.value!.halfWidthMm,
-    ...sections.value!.layers.flatMap((l) => l.outline.map((p) => p[0]!)),
-  ),
-)
+const topMm = computed(() => topMmOf(sections.value!))
+const longMm = computed(() => outMmOf(sections.value!))
 const perMm = computed(() =>
   Math.min((width.value - LEFT - RIGHT) / longMm.value, (FLOOR - TOP) / (1.1 * topMm.value)),
 )
@@ -65,9 +56,7 @@ const x = (mm: number) => LEFT + mm * perMm.value
 const y = (mm: number) => FLOOR - mm * perMm.value
 
 const thinC = computed(() => leastInColumn(sections.value!, bench.minute, THIN_AT))
-const thinBand = computed(() =>
-  [...(bench.catalogue?.bands ?? [])].reverse().find((b) => thinC.value >= b.fromC),
-)
+const thinBand = computed(() => bench.bandAt(thinC.value))
 const thinWords = computed(() => t('ui.cut.thin-end', { thin: units.degrees(thinC.value) }))
 </script>
 

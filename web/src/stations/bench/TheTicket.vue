@@ -66,10 +66,7 @@ const stages = computed(() => {
   })
 })
 /** What the flesh is like where a stuffing decided. */
-const fate = computed(() => {
-  const peak = answer.value?.peakC ?? 0
-  return [...(bench.catalogue?.bands ?? [])].reverse().find((b) => peak >= b.fromC)?.word ?? ''
-})
+const fate = computed(() => bench.bandAt(answer.value?.peakC ?? 0)?.word ?? '')
 /** What forbids it stands before any minutes. */
 const first = computed(() => answer.value?.cautions.filter((c) => c.weight === 'STOP') ?? [])
 /** What is dangerous stands before the shopping. */

@@ -1,5 +1,6 @@
 import { computed, ref, type Ref, type UnwrapNestedRefs } from 'vue'
 import { useDrawingWidth } from '../../composables/width'
+import { outMmOf, topMmOf } from '../../drawing/layers'
 import { GAP_MM } from '../../drawing/sheet'
 import { useBench } from '../../stores/bench'
 
@@ -21,18 +22,8 @@ export function useCutFrame(svg: Ref<SVGSVGElement | undefined>) {
 
   const sections = computed(() => bench.answer!.sections)
   const wrapped = computed(() => bench.on.dress === 'PARCHMENT' || bench.on.dress === 'FOIL')
-  const topMm = computed(() =>
-    Math.max(
-      sections.value.baseMm + sections.value.heightMm,
-      ...sections.value.layers.flatMap((l) => l.outline.map((p) => p[1]!)),
-    ),
-  )
-  const halfMm = computed(() =>
-    Math.max(
-      sections.value.halfWidthMm,
-      ...sections.value.layers.flatMap((l) => l.outline.map((p) => p[0]!)),
-    ),
-  )
+  const topMm = computed(() => topMmOf(sections.value))
+  const halfMm = computed(() => outMmOf(sections.value))
   /** A parcel needs room round the fish, mm. */
   const room = computed(() => (wrapped.value ? 2 * (GAP_MM + 5) : 0))
   const highMm = computed(() => topMm.value * 1.12 + room.value / 3)

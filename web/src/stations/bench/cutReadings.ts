@@ -25,9 +25,7 @@ export function useCutReadings() {
   const fillingC = computed(() =>
     bench.answer!.trace.fillingC.length ? at(bench.answer!.trace.fillingC) : null,
   )
-  const band = computed(() =>
-    [...(bench.catalogue?.bands ?? [])].reverse().find((b) => coldestC.value >= b.fromC),
-  )
+  const band = computed(() => bench.bandAt(coldestC.value))
   /** What lies outermost, by name. */
   const outer = computed(() => {
     if (bench.answer!.sections.layers.some((l) => l.kind === 'CRUST')) return t('ui.cut.outer.crust')

@@ -68,9 +68,7 @@ const minute = computed(() =>
 const coldestC = computed(() =>
   valueAt(answer.value!.trace.minute, answer.value!.trace.coldestC, minute.value),
 )
-const band = computed(() =>
-  [...(bench.catalogue?.bands ?? [])].reverse().find((b) => coldestC.value >= b.fromC),
-)
+const band = computed(() => bench.bandAt(coldestC.value))
 const toCome = computed(() => answer.value!.peakC - coldestC.value)
 const spot = computed(() => ({
   x: valueAt(sections.value.minute, sections.value.coldestXMm, minute.value),

@@ -7,10 +7,4 @@ package olla.core.fish;
  * @param endShare how thick the thin end is, of the thickest, 0 to 1
  * @param power how long it stays thick: 1 for a wedge, more for a belly
  */
-public record Taper(double reach, double endShare, double power) {
-
-    /** How thick it is so far from the thickest place to the thin end, 0 to 1; of the thickest. */
-    public double shareAt(double along) {
-        return 1 - (1 - endShare) * Math.pow(along, power);
-    }
-}
+public record Taper(double reach, double endShare, double power) {}

@@ -24,7 +24,7 @@ public final class BakeRecorder {
     private static final int MOST_PICTURES = 36;
     private static final int OUTLINE_POINTS = 28;
 
-    /* The drawing's places are no farther apart than this, m, and no more than so many up. */
+    /* The drawing's places are no farther apart than this, m, and no more than so many up and out. */
     private static final double DRAWN_M = 0.002;
     private static final int MOST_ROWS = 22;
     private static final int MOST_COLUMNS = 64;

@@ -399,12 +399,14 @@ public final class Ensemble {
         }
         int oven = About.OVEN.ordinal();
         int film = About.FILM.ordinal();
+        double offset = mean(oven);
+        double logFilm = mean(film);
         double both = 0;
         for (int i = 0; i < weight.length; i++) {
             double[] z = members.get(i).z();
-            both += weight[i] * (z[oven] - mean(oven)) * (z[film] - mean(film));
+            both += weight[i] * (z[oven] - offset) * (z[film] - logFilm);
         }
-        return new OvenShare.Posterior(mean(oven), variance(oven), both, mean(film), variance(film));
+        return new OvenShare.Posterior(offset, variance(oven), both, logFilm, variance(film));
     }
 
     private static double percentile(List<Member> members, double[] weight, double share) {

@@ -43,8 +43,8 @@ public final class Sensitivities {
         this.minutes = coarse.nearby();
         Arrays.stream(About.values())
                 .parallel()
-                // A covered fish is wet all over whatever its face was.
                 .filter(about -> about != About.MODEL)
+                // A covered fish is wet all over whatever its face was.
                 .filter(about -> about != About.WETNESS || dish.dress().sheet().isEmpty())
                 .forEach(about -> {
                     GivenUp.stopIf(asker);

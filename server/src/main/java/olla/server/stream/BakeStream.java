@@ -167,15 +167,14 @@ public class BakeStream implements SmartLifecycle {
             }
         }
 
-        /* Where there is no thread for it, it is sent to the next time. */
+        /* Where there is no thread for it, what waits is sent the next time, and the other screens get theirs now. */
         private void begin() {
             sending = true;
-            boolean begun = false;
             try {
                 senders.execute(this::send);
-                begun = true;
-            } finally {
-                sending &= begun;
+            } catch (RuntimeException | OutOfMemoryError noThread) {
+                sending = false;
+                LOG.warn("A screen waits for a thread to be sent to with: {}", noThread.toString());
             }
         }
 

@@ -120,6 +120,30 @@ class BakeStreamErrorTest {
         verify(json, timeout(PATIENCE_MS).atLeastOnce()).writeValueAsString(any(BakeStream.Event.class));
     }
 
+    /** Nor does it cost another screen its news. */
+    @Test
+    void whereOneScreenCannotBeSentToTheOthersAreToldAllTheSame() {
+        UUID bake = UUID.randomUUID();
+        AtomicBoolean followed = new AtomicBoolean(true);
+        AtomicBoolean fails = new AtomicBoolean();
+        given(bakes.findPulses(any())).willAnswer(asked -> followed.get() ? List.of(pulse(bake)) : List.of());
+        stream(work -> {
+            if (!followed.get() && fails.getAndSet(false)) {
+                throw new OutOfMemoryError("made up: no more threads");
+            }
+            work.run();
+        });
+        stream.start();
+        stream.follow();
+        stream.follow();
+        verify(json, timeout(PATIENCE_MS).atLeast(2)).writeValueAsString(any(BakeStream.Event.class));
+
+        fails.set(true);
+        followed.set(false);
+
+        verify(json, timeout(PATIENCE_MS).times(2)).writeValueAsString(argThat(isGone(bake)));
+    }
+
     private static ArgumentMatcher<Object> isGone(UUID bake) {
         return told -> told instanceof BakeStream.Event event && event.gone().contains(bake);
     }
