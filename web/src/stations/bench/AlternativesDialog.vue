@@ -135,6 +135,7 @@ onMounted(async () => {
           </tbody>
         </table>
       </template>
+      <p v-if="found.touching" class="why">{{ found.touching }}</p>
       <p v-if="bench.answer" class="lethal">{{ bench.answer.lethalityWords }}</p>
     </template>
   </SideDialog>

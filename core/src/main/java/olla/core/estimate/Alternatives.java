@@ -3,6 +3,7 @@ package olla.core.estimate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
@@ -24,8 +25,14 @@ import olla.core.simulation.Unknowns;
  * @param dials from the gentlest up; without those that scorch the sheet or never reach the target
  * @param why which dial Olla would choose, and why, nothing where no dial does it
  * @param stuffed as it is and otherwise, where a stuffing sets the time; empty where none does
+ * @param touching how much longer it takes where pieces touch; empty where that is next to nothing, and for what hardly can
  */
-public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message why, List<StuffedOtherwise> stuffed) {
+public record Alternatives(
+        List<ToTarget> targets,
+        List<AtDial> dials,
+        Message why,
+        List<StuffedOtherwise> stuffed,
+        Optional<Touching> touching) {
 
     /** Dials that are compared, °C. */
     static final double[] DIALS_C = {160, 200, 230};
@@ -35,6 +42,9 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
 
     /* A gentler oven has to be worth its minutes: no more than so many longer than the hottest (Olla's choice). */
     private static final double MOST_LONGER_MIN = 15;
+
+    /* Less is not worth a word, minutes (ours). */
+    private static final double TELLS_FROM_MIN = 0.5;
 
     /**
      * To one target.
@@ -57,6 +67,14 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
      */
     public record AtDial(
             double tempC, double minutes, double marginMin, double dryShare, double lostG, boolean chosen) {}
+
+    /**
+     * Where it lies between others like it, all touching.
+     *
+     * @param minutes in the oven, for the middle one
+     * @param laterMin longer by so much than apart
+     */
+    public record Touching(double minutes, double laterMin) {}
 
     /** What can be done about a stuffing (common practice, no source). */
     public enum Way {
@@ -116,13 +134,36 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
                         false));
             }
         }
-        return chosen(targets, dials, dress, StuffingWays.of(piece, dress, oven, programme, target));
+        return chosen(
+                targets,
+                dials,
+                dress,
+                StuffingWays.of(piece, dress, oven, programme, target),
+                touching(model, here, programme, target.peakC()));
+    }
+
+    private static Optional<Touching> touching(BakeModel model, BakeRun apart, Programme programme, double peakC) {
+        return model.touching().flatMap(among -> {
+            BakeRun run = new BakeRun(among, programme);
+            OptionalDouble open = run.minutesFor(peakC);
+            OptionalDouble alone = apart.minutesFor(peakC);
+            if (open.isEmpty() || alone.isEmpty()) {
+                return Optional.empty();
+            }
+            double minutes = run.closed(open.getAsDouble()).bakeMinutes().orElseThrow();
+            double without = apart.closed(alone.getAsDouble()).bakeMinutes().orElseThrow();
+            return Optional.of(new Touching(minutes, minutes - without)).filter(t -> t.laterMin() >= TELLS_FROM_MIN);
+        });
     }
 
     private static Alternatives chosen(
-            List<ToTarget> targets, List<AtDial> dials, Dress dress, List<StuffedOtherwise> stuffed) {
+            List<ToTarget> targets,
+            List<AtDial> dials,
+            Dress dress,
+            List<StuffedOtherwise> stuffed,
+            Optional<Touching> touching) {
         if (dials.isEmpty()) {
-            return new Alternatives(targets, dials, Message.NOTHING, stuffed);
+            return new Alternatives(targets, dials, Message.NOTHING, stuffed, touching);
         }
         double hottest = dials.get(dials.size() - 1).minutes();
         boolean browns = dress.colours();
@@ -134,7 +175,7 @@ public record Alternatives(List<ToTarget> targets, List<AtDial> dials, Message w
         List<AtDial> marked = dials.stream()
                 .map(d -> new AtDial(d.tempC(), d.minutes(), d.marginMin(), d.dryShare(), d.lostG(), d == best))
                 .toList();
-        return new Alternatives(List.copyOf(targets), marked, why(best, dials, browns), stuffed);
+        return new Alternatives(List.copyOf(targets), marked, why(best, dials, browns), stuffed, touching);
     }
 
     private static Message why(AtDial best, List<AtDial> dials, boolean browns) {

@@ -3,6 +3,8 @@ package olla.core.estimate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import olla.core.dish.Dish;
+import olla.core.dish.Laid;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
@@ -44,7 +46,10 @@ final class Assumptions {
                     Quantity.mm(Math.round(piece.thicknessDoubtMm()))));
         }
         said.add(Message.of("assumed.oven", "oven", calibration.words()));
-        said.add(Message.of("assumed.place"));
+        said.add(Message.of("assumed.place", "ware", dress.vessel().ware()));
+        if (deep(piece, dress.dish(piece))) {
+            said.add(Message.of("assumed.deep-liquid"));
+        }
         if (dress.bare() && dress.finish() == Finish.BARE && !dress.fishJoins()) {
             said.add(Message.of("assumed.bare"));
         }
@@ -54,6 +59,13 @@ final class Assumptions {
             said.add(Message.of("assumed.given-stages-do-it"));
         }
         return List.copyOf(said);
+    }
+
+    /* Deeper than half the fish a liquid is not reckoned: layers meet where they lie on one another. */
+    private static boolean deep(Piece piece, Dish dish) {
+        return dish.the(Laid.Liquid.class)
+                .filter(l -> l.depthMm() > dish.liftMm() + piece.heightMm() / 2)
+                .isPresent();
     }
 
     /** That this oven never brings it there. */

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import olla.core.dish.Dish;
+import olla.core.dish.Laid;
 import olla.core.dish.Ware;
 import olla.core.dress.Dress;
 import olla.core.fish.BodyShape;
@@ -92,6 +93,9 @@ public final class BakeModel {
     /* Shorter than this the ends of a piece count, and the solve goes in planes along its length too, mm. */
     private static final double PLANES_BELOW_MM = 80;
 
+    /* A piece and its two neighbours. */
+    private static final int TOUCHING = 3;
+
     private final Piece piece;
     private final Dish dish;
     private final OvenModel oven;
@@ -101,6 +105,7 @@ public final class BakeModel {
     private final Layers layers;
     private final int planes;
     private final Optional<Taper> along;
+    private final int beside;
     private final double[] startC;
     private final Map<SectionKey, Section> sections;
     private final Map<TrayLoad, SectionSolver> solvers;
@@ -125,7 +130,7 @@ public final class BakeModel {
      * @param events what happens to the oven meanwhile
      */
     public BakeModel(Piece piece, Dish dish, OvenModel oven, OvenEvents events, Unknowns unknowns, Fineness fineness) {
-        this(piece, dish, oven, events, unknowns, fineness, Optional.empty(), new ConcurrentHashMap<>());
+        this(piece, dish, oven, events, unknowns, fineness, Optional.empty(), 1, new ConcurrentHashMap<>());
     }
 
     private BakeModel(
@@ -136,8 +141,10 @@ public final class BakeModel {
             Unknowns unknowns,
             Fineness fineness,
             Optional<Taper> along,
+            int beside,
             Map<SectionKey, Section> sections) {
         this.along = along;
+        this.beside = beside;
         this.sections = sections;
         this.events = events;
         this.piece = piece;
@@ -146,8 +153,8 @@ public final class BakeModel {
         this.unknowns = unknowns;
         this.fineness = fineness;
         this.solvers = new HashMap<>();
-        Outline lying =
-                along.map(taper -> outline(piece, taper)).orElseGet(() -> outline(piece, unknowns.thicknessFactor()));
+        Outline lying = along.map(taper -> outline(piece, taper))
+                .orElseGet(() -> outline(piece, unknowns.thicknessFactor(), beside));
         this.layers = new Layers(dish, piece.orientation(), lying, fineness, unknowns);
         this.planes = piece.lengthMm() < PLANES_BELOW_MM && !dish.wrapped() && along.isEmpty() ? fineness.planes : 1;
         this.startC = new double[layers.materials()];
@@ -168,6 +175,7 @@ public final class BakeModel {
         this.layers = like.layers;
         this.planes = like.planes;
         this.along = like.along;
+        this.beside = like.beside;
         this.sections = like.sections;
         this.solvers = like.solvers;
         this.startC = like.startC.clone();
@@ -176,7 +184,7 @@ public final class BakeModel {
 
     /** The same dish with other things off. */
     public BakeModel under(Unknowns other) {
-        return new BakeModel(piece, dish, oven, events, other, fineness, along, sections);
+        return new BakeModel(piece, dish, oven, events, other, fineness, along, beside, sections);
     }
 
     /**
@@ -188,7 +196,28 @@ public final class BakeModel {
         return piece.cut()
                 .taper()
                 .map(taper -> new BakeModel(
-                        piece, dish, oven, events, unknowns, fineness, Optional.of(taper), new ConcurrentHashMap<>()));
+                        piece,
+                        dish,
+                        oven,
+                        events,
+                        unknowns,
+                        fineness,
+                        Optional.of(taper),
+                        1,
+                        new ConcurrentHashMap<>()));
+    }
+
+    /**
+     * The same dish lying between two like it, all touching: as one piece as wide as the three, whose middle is theirs. Empty for what touches along
+     * a line only, and for what is closed or buried.
+     */
+    public Optional<BakeModel> touching() {
+        return piece.cut().round()
+                        || dish.cover().isPresent()
+                        || dish.the(Laid.Heap.class).isPresent()
+                ? Optional.empty()
+                : Optional.of(new BakeModel(
+                        piece, dish, oven, events, unknowns, fineness, along, TOUCHING, new ConcurrentHashMap<>()));
     }
 
     /** How thick a long cut is reckoned, of the piece. */
@@ -219,9 +248,9 @@ public final class BakeModel {
         return new BakeModel(this, other);
     }
 
-    private static Outline outline(Piece piece, double thicknessFactor) {
+    private static Outline outline(Piece piece, double thicknessFactor, int beside) {
         double height = piece.heightMm() / 1000 * thicknessFactor;
-        double halfWidth = piece.acrossMm() / 2000;
+        double halfWidth = beside * piece.acrossMm() / 2000;
         if (piece.cut().round()) {
             return new Outline.Ellipse(halfWidth, height);
         }
@@ -432,6 +461,13 @@ public final class BakeModel {
                 .filter(c -> !uncovered)
                 .<Face>map(c -> new Face.Covered(air.on(c.emissivity(), 0, 0), c.coldGapWm2K(), c.steamGapWm2K()))
                 .orElseGet(() -> air.on(Dress.EMISSIVITY, wetness, crustKgMsPa));
+    }
+
+    /** What everything there has taken in so far and still holds, or has boiled off, J, scaled from the modelled prism to the piece. */
+    double takenInJ(TrayLoad load, SectionState state) {
+        SectionSolver solver = solver(load);
+        double scale = piece.massG() / 1000 / (solver.section().fleshVolume() * Piece.DENSITY_KG_M3);
+        return scale * (solver.storedJ(state) + state.vapourJ());
     }
 
     /** What it has lost so far, scaled from the modelled prism to the flesh there really is: a piece tapers, and a head loses nothing. */

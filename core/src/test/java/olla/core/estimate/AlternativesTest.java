@@ -40,6 +40,26 @@ class AlternativesTest {
         return of(Bakes.hake().piece(), dress, 230, Doneness.FLAKES);
     }
 
+    /** Common practice, no source: crowded pieces take longer, thick ones most. A slab without sides is the most it can come to. */
+    @Test
+    void thickPiecesThatTouchTakeLonger() {
+        Alternatives thick = of(Bakes.hake().thick(40).piece(), Dress.open(), 230, Doneness.FLAKES);
+        Alternatives.Touching touching = thick.touching().orElseThrow();
+        assertThat(touching.laterMin()).isBetween(1.0, 5.0);
+        double alone = thick.targets().stream()
+                .filter(t -> t.target() == Doneness.FLAKES)
+                .findFirst()
+                .orElseThrow()
+                .minutes();
+        assertThat(touching.minutes()).isCloseTo(alone + touching.laterMin(), within(1e-6));
+        assertThat(of(Bakes.hake().thick(20).piece(), Dress.open(), 230, Doneness.FLAKES)
+                        .touching())
+                .isEmpty();
+        assertThat(of(Bakes.hake().thick(40).piece(), Dress.in(new Parcel(Sheet.FOIL)), 200, Doneness.FLAKES)
+                        .touching())
+                .isEmpty();
+    }
+
     @Test
     void moreDoneTakesLongerDriesMoreAndLosesMore() {
         Alternatives found = hake(Dress.open());

@@ -4,15 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import olla.core.Bakes;
+import olla.core.dish.Vessel;
+import olla.core.dish.Ware;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.Parcel;
+import olla.core.dress.Pour;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
+import olla.core.messages.Message;
 import olla.core.messages.RefusedInput;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
@@ -71,6 +76,20 @@ class EstimatorTest {
         assertThat(width(scale)).isGreaterThan(1.3 * width(ruler));
         assertThat(scale.doubts().get(0).what().toString()).startsWith("about.THICKNESS{measured=SCALE");
         assertThat(scale.assumptions().get(0).key()).isEqualTo("assumed.thickness");
+    }
+
+    @Test
+    void aLiquidAboveTheMiddleOfTheFishIsSpokenOf() {
+        assertThat(assumed(60)).doesNotContain("assumed.deep-liquid");
+        assertThat(assumed(600)).contains("assumed.deep-liquid");
+    }
+
+    private static List<String> assumed(double stockMl) {
+        Pour stock = new Pour(Pour.Liquid.STOCK, OptionalDouble.of(stockMl), OptionalDouble.of(120 * 160), false);
+        Dress dress = Dress.open().standingIn(Vessel.of(Ware.STONEWARE)).lyingIn(stock);
+        return Bakes.hake().in(dress).oven(OvenKind.STILL, 200).to(Doneness.FLAKES).assumptions().stream()
+                .map(Message::key)
+                .toList();
     }
 
     private static double width(Estimate estimate) {

@@ -4,6 +4,8 @@ import java.util.List;
 import olla.core.doneness.Doneness;
 import olla.core.estimate.Alternatives;
 import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.server.web.MaybeAbsent;
 
 /**
  * The same fish otherwise. Minutes in the oven, °C, g, shares from 0 to 1.
@@ -12,9 +14,14 @@ import olla.core.messages.Message;
  * @param dials from the gentlest up
  * @param why which dial Olla would take, and why; blank where none does it
  * @param stuffed as it is and otherwise, where a stuffing sets the time; empty where none does
+ * @param touching how long it takes where pieces touch, said; missing for what hardly can
  */
 public record AlternativesAnswer(
-        List<ToTarget> targets, List<AtDial> dials, Message why, List<StuffedOtherwise> stuffed) {
+        List<ToTarget> targets,
+        List<AtDial> dials,
+        Message why,
+        List<StuffedOtherwise> stuffed,
+        @MaybeAbsent Message touching) {
 
     /** To another target. */
     public record ToTarget(Doneness target, double minutes, double outerC, double dryShare, double lostG) {}
@@ -54,7 +61,17 @@ public record AlternativesAnswer(
                                 round(s.minutes()),
                                 round(s.fleshPeakC()),
                                 round(s.dryShare())))
-                        .toList());
+                        .toList(),
+                a.touching().map(AlternativesAnswer::said).orElse(null));
+    }
+
+    private static Message said(Alternatives.Touching touching) {
+        return Message.of(
+                "otherwise.touching",
+                "minutes",
+                Quantity.minutes(touching.minutes()),
+                "later",
+                Quantity.minutes(touching.laterMin()));
     }
 
     private static double round(double value) {
