@@ -3,6 +3,8 @@ package olla.core.evening;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import olla.core.dress.Vegetable;
+import olla.core.oven.HeatDraw;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 
@@ -17,6 +19,8 @@ import olla.core.oven.Stage;
  * @param dryShare part of the flesh that is dry when it comes out, 0 to 1
  * @param waitsMin how long after it has come out it can wait, rest and all, minutes
  * @param doorMin what a door that is opened for another dish costs it, minutes
+ * @param slowerPerK what a kelvin less all the while costs it, as a share of its minutes
+ * @param draws what all of it takes from its oven
  */
 public record Baking(
         double tempC,
@@ -26,7 +30,9 @@ public record Baking(
         double marginMin,
         double dryShare,
         double waitsMin,
-        double doorMin) {
+        double doorMin,
+        double slowerPerK,
+        HeatDraw draws) {
 
     /** Where a dish is. */
     public enum Where {
@@ -47,7 +53,17 @@ public record Baking(
     /** A side whose minutes somebody has said: as sure as such minutes are. */
     public static Baking ofSide(SideDish side, double dialC, double minutes, EveningOven oven) {
         Programme programme = new Programme(dialC, OptionalDouble.of(minutes), 0);
-        return new Baking(dialC, programme, minutes, side.doubtIn(oven, minutes), 0, 0, side.waitsMin(), 0);
+        return new Baking(
+                dialC,
+                programme,
+                minutes,
+                side.doubtIn(oven, minutes),
+                0,
+                0,
+                side.waitsMin(),
+                0,
+                Vegetable.slower(1, 0) - 1,
+                side.draws(minutes));
     }
 
     /** Its way, in order; what follows at the same dial is one part. */

@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import olla.core.doneness.Band;
 import olla.core.doneness.Doneness;
 import olla.core.dress.SaltCrust;
+import olla.core.oven.HeatDraw;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenModel;
@@ -225,7 +226,9 @@ public final class DialTable {
             double marginMin,
             double dryShare,
             double waitsMin,
-            double doorMin) {
+            double doorMin,
+            double logPerK,
+            HeatDraw draws) {
 
         static Worth of(FishDish dish, EveningOven oven, BakeModel bake, OvenModel model, Knot knot) {
             Programme programme = knot.programme();
@@ -251,7 +254,10 @@ public final class DialTable {
                     margin,
                     waiting.dryAtPull(),
                     Math.max(closed.restMinutes(), Math.min(shut(dish), waits(waiting.trace(), out, tooDone))),
-                    doorMin(dish, model, programme, out));
+                    doorMin(dish, model, programme, out),
+                    Math.abs(doubts.logPerDoubt(About.OVEN))
+                            / oven.calibration().offsetDoubtC(),
+                    run.draws(closed).times(dish.pieces()));
         }
 
         /* A crust that is left shut for longer is forgotten. */
@@ -291,7 +297,9 @@ public final class DialTable {
                     a.marginMin + at * (b.marginMin - a.marginMin),
                     a.dryShare + at * (b.dryShare - a.dryShare),
                     a.waitsMin + at * (b.waitsMin - a.waitsMin),
-                    a.doorMin + at * (b.doorMin - a.doorMin));
+                    a.doorMin + at * (b.doorMin - a.doorMin),
+                    a.logPerK + at * (b.logPerK - a.logPerK),
+                    HeatDraw.between(a.draws, b.draws, at));
         }
 
         /* What is known better of the oven is no doubt any more. */
@@ -300,7 +308,15 @@ public final class DialTable {
                     - logPerOffset * logPerOffset * gone(before.offsetDoubtC(), after.offsetDoubtC())
                     - logPerFilm * logPerFilm * gone(before.logFilmDoubt(), after.logFilmDoubt());
             return new Worth(
-                    Math.sqrt(Math.max(0, squares)), logPerOffset, logPerFilm, marginMin, dryShare, waitsMin, doorMin);
+                    Math.sqrt(Math.max(0, squares)),
+                    logPerOffset,
+                    logPerFilm,
+                    marginMin,
+                    dryShare,
+                    waitsMin,
+                    doorMin,
+                    logPerK,
+                    draws);
         }
 
         private static double gone(double doubtBefore, double doubtAfter) {
@@ -312,7 +328,16 @@ public final class DialTable {
             Programme closed = programme.opened().closed(openMin);
             double sd = openMin * Math.expm1(logSpread);
             return new Baking(
-                    dial, closed, closed.bakeMinutes().orElseThrow(), sd, marginMin, dryShare, waitsMin, doorMin);
+                    dial,
+                    closed,
+                    closed.bakeMinutes().orElseThrow(),
+                    sd,
+                    marginMin,
+                    dryShare,
+                    waitsMin,
+                    doorMin,
+                    logPerK,
+                    draws);
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import olla.core.evening.Baking;
+import olla.core.evening.EveningOven;
 import olla.core.evening.HandTimes;
 
 /**
@@ -47,6 +48,9 @@ final class Decoder {
     /* What hands are at takes at least so much longer, minutes. */
     private static final double NOT_DONE_YET_MIN = 0.5;
 
+    /* Trays that meet for less are not changed about, minutes (common practice, no source). */
+    private static final double AMONG_MIN = 10;
+
     private final Problem problem;
     private final List<Chain> chains;
     private final Facts facts;
@@ -59,6 +63,8 @@ final class Decoder {
     private final double[] plated;
     private final double[][] outs;
     private final boolean[] decided;
+    private final double[] coolerK;
+    private final double[] fullMin;
     private final HandClock hands;
     private final List<Placed> placed = new ArrayList<>();
     private final List<OvenUse> uses = new ArrayList<>();
@@ -80,6 +86,8 @@ final class Decoder {
         this.ready = new double[count];
         this.outs = new double[count][];
         this.decided = new boolean[count];
+        this.coolerK = new double[count];
+        this.fullMin = new double[count];
         this.late = new double[problem.evening().coursesMin().size()];
         this.plated = new double[late.length];
         this.hands = new HandClock(problem);
@@ -88,6 +96,7 @@ final class Decoder {
         }
         heat();
         doors();
+        fullOvens();
         atTheHeat();
         ovens();
         queue = new Queue(
@@ -243,14 +252,63 @@ final class Decoder {
             }
         }
         for (int i = 0; i < count; i++) {
-            double costs = opened[i] == 0 ? 0 : opened[i] * baking[i].doorMin();
-            if (facts.pinned().containsKey(chains.get(i).step(Kind.PUT_IN))) {
-                out[i] += costs;
-            } else {
-                in[i] -= costs;
-                notBeforeNow(i);
+            takesLonger(i, opened[i] == 0 ? 0 : opened[i] * baking[i].doorMin());
+        }
+    }
+
+    private void takesLonger(int i, double costs) {
+        if (facts.pinned().containsKey(chains.get(i).step(Kind.PUT_IN))) {
+            out[i] += costs;
+        } else {
+            in[i] -= costs;
+            notBeforeNow(i);
+        }
+    }
+
+    /* What together draws more than an oven has to spare cools it for all that is in it. */
+    private void fullOvens() {
+        List<EveningOven> ovens = problem.evening().kitchen().ovens();
+        for (int oven = 0; oven < ovens.size(); oven++) {
+            List<Integer> there = new ArrayList<>();
+            List<FullOven.Inside> inside = new ArrayList<>();
+            for (int i = 0; i < chains.size(); i++) {
+                if (baking[i] != null && out[i] > in[i] && oven(i) == oven) {
+                    there.add(i);
+                    inside.add(new FullOven.Inside(in[i], out[i], baking[i].tempC(), baking[i].draws()));
+                }
+            }
+            FullOven full = FullOven.of(ovens.get(oven).kind(), inside);
+            for (int k = 0; full.cools() && k < there.size(); k++) {
+                int i = there.get(k);
+                if (!started(i)) {
+                    FullOven.Cooler cooler = full.during(k);
+                    coolerK[i] = cooler.mostK();
+                    fullMin[i] = baking[i].minutes() * baking[i].slowerPerK() * cooler.meanK();
+                    takesLonger(i, fullMin[i]);
+                }
             }
         }
+    }
+
+    /** By how much the air about a dish comes to lie below the dial at most because its oven is full, K. */
+    double coolerK(int chain) {
+        return coolerK[chain];
+    }
+
+    /** Whether other trays are in its oven while a dish is. */
+    boolean amongTrays(int chain) {
+        return uses.stream()
+                .filter(u -> u.chain() == chain && u.where() == Baking.Where.OVEN)
+                .anyMatch(u -> uses.stream()
+                        .anyMatch(o -> o.chain() != chain
+                                && o.where() == Baking.Where.OVEN
+                                && o.sharesRoom(u)
+                                && o.meets(u) >= AMONG_MIN));
+    }
+
+    /** What that costs it, minutes. */
+    double fullMin(int chain) {
+        return fullMin[chain];
     }
 
     /* Two that go in or come out together are one opening. */

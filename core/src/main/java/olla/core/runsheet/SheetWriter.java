@@ -13,12 +13,16 @@ import olla.core.evening.HandTimes;
 import olla.core.evening.Hands;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
+import olla.core.oven.OvenKind;
 import olla.core.plan.BakeFacts;
 import olla.core.plan.HandStep;
 import olla.core.uncertainty.CheckWindow;
 
 /** Writes down what was decided: every step with its words, its leeway and its hands. */
 final class SheetWriter {
+
+    /* A full oven that is cooler by less is not spoken of, K (ours). */
+    private static final double TELLS_FROM_K = 5;
 
     private final Problem problem;
     private final Decision[] decisions;
@@ -105,7 +109,7 @@ final class SheetWriter {
                 chain.key(),
                 placed.kind(),
                 touch != null ? touch.say() : say(placed, chain),
-                touch != null ? touch.hint() : Message.NOTHING,
+                touch != null ? touch.hint() : how(placed),
                 placed.fromMin(),
                 placed.untilMin(),
                 placed.handsMin(),
@@ -166,6 +170,28 @@ final class SheetWriter {
                 "minutes",
                 Quantity.minutes(
                         Math.round(placed.kind().work() ? placed.handsMin() : placed.untilMin() - placed.fromMin())));
+    }
+
+    /* How it goes in among others: what that costs it, and that one shelf is hotter than the other. */
+    private Message how(Placed placed) {
+        int chain = placed.chain();
+        if (placed.kind() != Kind.PUT_IN || placed.oven() < 0) {
+            return Message.NOTHING;
+        }
+        boolean full = plan.coolerK(chain) >= TELLS_FROM_K;
+        boolean differ = plan.amongTrays(chain)
+                && problem.evening().kitchen().ovens().get(placed.oven()).kind() == OvenKind.STILL;
+        if (!full && !differ) {
+            return Message.NOTHING;
+        }
+        return Message.of(
+                "sheet.PUT_IN.among",
+                "among",
+                full && differ ? "BOTH" : full ? "FULL" : "SHELVES",
+                "cooler",
+                Quantity.kelvin(plan.coolerK(chain)),
+                "longer",
+                Quantity.minutes(Math.max(1, Math.rint(plan.fullMin(chain)))));
     }
 
     /* What is done to a dish in the oven: all that falls on one moment is one step. */
@@ -325,7 +351,7 @@ final class SheetWriter {
                 plan.mostWaitMin(i),
                 minutes,
                 wanted == null ? 0 : wanted.minutes(),
-                baking == null || happened != null ? 0 : Math.max(0, minutes - baking.minutes()),
+                baking == null || happened != null ? 0 : Math.max(0, minutes - baking.minutes() - plan.fullMin(i)),
                 baking == null ? 0 : baking.marginMin(),
                 wanted == null ? 0 : wanted.marginMin(),
                 decisions[i] == null ? 0 : decisions[i].earlyMin(),

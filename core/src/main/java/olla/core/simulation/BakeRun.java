@@ -3,6 +3,7 @@ package olla.core.simulation;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
+import olla.core.oven.HeatDraw;
 import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 
@@ -15,6 +16,9 @@ public final class BakeRun {
     /* Where it comes out, as a share of when it would without any coast. */
     private static final double LIKELY_BY = 0.92;
     private static final double FIRST_TRY_MINUTES = 8;
+
+    /* What is drawn is read over so long, s. */
+    private static final double DRAWN_OVER_S = 60;
 
     private final BakeModel model;
     private final Programme programme;
@@ -158,6 +162,42 @@ public final class BakeRun {
      */
     public WatchedRun watch(double openMinutes, double until, double strideMin) {
         return new WatchedRun(this, model, programme, openMinutes, until, strideMin);
+    }
+
+    /**
+     * What one piece, with all that lies on and under it, takes from its oven: in the first minute that the fish is in, and in the last
+     * before it comes out.
+     */
+    public HeatDraw draws(Programme closed) {
+        BakeProgress at = new BakeProgress(model, closed);
+        OptionalDouble first = OptionalDouble.empty();
+        double last = 0;
+        for (Stage stage : closed.stages()) {
+            double seconds = BakeProgress.seconds(stage);
+            if (stage instanceof Stage.Rest) {
+                break;
+            }
+            if (seconds == 0) {
+                at.change(stage);
+            } else if (stage instanceof Stage.Bake) {
+                double edge = Math.min(DRAWN_OVER_S, seconds / 2);
+                double w = drawsW(at, stage, edge);
+                if (first.isEmpty() && at.load().fish()) {
+                    first = OptionalDouble.of(w);
+                }
+                at.pass(stage, seconds - 2 * edge);
+                last = drawsW(at, stage, edge);
+            } else {
+                at.pass(stage, seconds);
+            }
+        }
+        return new HeatDraw(Math.max(0, first.orElse(0)), Math.max(0, last));
+    }
+
+    private double drawsW(BakeProgress at, Stage stage, double seconds) {
+        double before = model.takenInJ(at.load(), at.state());
+        at.pass(stage, seconds);
+        return (model.takenInJ(at.load(), at.state()) - before) / seconds;
     }
 
     /** When the dish comes out for which the coldest point peaks so, minutes; the longest bake where none does. */

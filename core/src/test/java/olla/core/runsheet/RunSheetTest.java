@@ -17,6 +17,7 @@ import olla.core.evening.DialTables;
 import olla.core.evening.Evening;
 import olla.core.evening.Evenings;
 import olla.core.evening.SideDish;
+import olla.core.messages.Message;
 import olla.core.messages.RefusedInput;
 import olla.core.oven.OvenKind;
 import org.junit.jupiter.api.BeforeAll;
@@ -100,6 +101,31 @@ class RunSheetTest {
         double carved = step("bream", Kind.CARVE).fromMin();
         double out = sheet.dish("bream").orElseThrow().likelyMin();
         assertThat(carved - out).isBetween(SaltCrust.LEAST_REST_MINUTES - 0.5, SaltCrust.FORGOTTEN_MINUTES + 0.5);
+    }
+
+    /** Five trays of vegetables and six portions draw more than a heater gives: all of them take longer, and the sheet says why. */
+    @Test
+    void aFullOvenIsCoolerAndTheSheetSaysSo() {
+        Evenings full = Evenings.empty().oven("one", OvenKind.STILL, 6).hands(4);
+        for (String tray : List.of("carrots", "beets", "squash", "leeks", "onions")) {
+            full.side(tray, SideDish.Where.OVEN, 25, 220, 60);
+        }
+        Evening crowd = full.portions("hake").build();
+        RunSheet planned = Planner.of(crowd, tables(crowd), Facts.at(-240)).plan(new Effort(20_000, 10, 20_000));
+        SheetStep in = planned.step("hake.PUT_IN").orElseThrow();
+        assertThat(in.how().key()).isEqualTo("sheet.PUT_IN.among");
+        assertThat(in.how().values()).containsEntry("among", "BOTH");
+        DishTime hake = planned.dish("hake").orElseThrow();
+        Evening alone = Evenings.empty()
+                .oven("one", OvenKind.STILL, 6)
+                .hands(4)
+                .portions("hake")
+                .build();
+        RunSheet quiet = Planner.of(alone, tables(alone), Facts.at(-240)).plan(Effort.FIRST);
+        assertThat(quiet.step("hake.PUT_IN").orElseThrow().how()).isEqualTo(Message.NOTHING);
+        DishTime apart = quiet.dish("hake").orElseThrow();
+        assertThat(apart.minutes()).isCloseTo(apart.wantedMinutes(), within(1e-9));
+        assertThat(hake.minutes() - hake.doorsMin()).isGreaterThan(0.3 + hake.wantedMinutes());
     }
 
     @Test
