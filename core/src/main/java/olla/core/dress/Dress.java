@@ -64,7 +64,7 @@ public record Dress(
     public static final int MOST_SIDES = 3;
 
     /* From lean to oily flesh a bare face loses less; the straight line between the two is ours. */
-    private static final double OILY_CRUST_KG_MSPA = 3e-13;
+    private static final double OILY_CRUST_KG_MSPA = 5e-13;
     private static final double OILY_FAT = 0.12;
 
     /** @throws olla.core.messages.RefusedInput where these cannot be together */

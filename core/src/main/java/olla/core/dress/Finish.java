@@ -7,13 +7,13 @@ package olla.core.dress;
  */
 public enum Finish {
     /** Nothing; the flesh's own fat decides. */
-    BARE(6e-13, 1),
+    BARE(1e-12, 1),
     /** Rubbed with oil. */
-    OILED(3e-13, 1),
+    OILED(5e-13, 1),
     /** A glaze with honey or sugar, brushed on again at two thirds. */
-    GLAZED(3e-13, 7.5),
+    GLAZED(5e-13, 7.5),
     /** Out of a marinade, drained. */
-    MARINATED(4.5e-13, 1.5);
+    MARINATED(7.5e-13, 1.5);
 
     private final double crustKgMsPa;
     private final double browning;

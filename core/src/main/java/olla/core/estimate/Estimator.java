@@ -137,13 +137,12 @@ public final class Estimator {
             OvenCalibration calibration,
             Programme programme,
             Doneness target) {
-        double minutes =
-                estimate(piece, dress, kind, calibration, programme, target).bakeMinutes();
-        Programme closed = programme.open() ? programme.closed(minutes - programme.fixedMinutes()) : programme;
-        BakeModel across =
+        Estimate across = estimate(piece, dress, kind, calibration, programme, target);
+        Programme closed =
+                programme.open() ? programme.closed(across.bakeMinutes() - programme.fixedMinutes()) : programme;
+        BakeModel model =
                 new BakeSpec(piece, dress, kind, calibration, closed, target.peakC()).model(BakeModel.Fineness.COARSE);
-        return across.along()
-                .map(along -> new BakeRun(along, closed).drawn(closed).frames().higher(1 / across.thinnerAlong()));
+        return LongCut.of(model, closed, across.peakC());
     }
 
     /**

@@ -8,7 +8,7 @@ import olla.core.heat.Contacts.Spring;
 
 /**
  * The wall under a section in columns: one node each where it does not resist, three across it where it does. Between two columns
- * it is as warm as the line between them. Heat goes through it and not along it.
+ * it is as warm as the line between them. What stands out round the dish is the last column's, and has two faces.
  */
 final class WallColumns {
 
@@ -53,12 +53,16 @@ final class WallColumns {
         return column == 0 || column == columns - 1 ? whole / 2 : whole;
     }
 
+    private double standsOutM(int column) {
+        return column == columns - 1 ? wall.finM() : 0;
+    }
+
     /** What each node stands for, m². */
     double[] areas() {
         double[] areas = new double[nodes()];
         for (int i = 0; i < areas.length; i++) {
             double share = wall.resists() ? HELD[i % across()] : 1;
-            areas[i] = share * wall.thicknessM() * columnM(i / across());
+            areas[i] = share * wall.thicknessM() * (columnM(i / across()) + standsOutM(i / across()));
         }
         return areas;
     }
@@ -70,9 +74,15 @@ final class WallColumns {
         return new double[] {node / across * width / (columns - 1), up * wall.thicknessM()};
     }
 
-    /** What conducts across it. */
+    /** What conducts across it and along it. */
     List<Spring> springs() {
         List<Spring> springs = new ArrayList<>();
+        double along = wall.alongWmK() * wall.thicknessM() * (columns - 1) / width;
+        for (int node = 0; along > 0 && node < nodes() - across(); node++) {
+            double share = wall.resists() ? HELD[node % across()] : 1;
+            springs.add(
+                    new Spring(new int[] {first + node, first + node + across()}, new double[] {1, -1}, share * along));
+        }
         for (int column = 0; column < columns && wall.resists(); column++) {
             int node = first + column * across();
             for (double at : new double[] {-GAUSS, GAUSS}) {
@@ -85,11 +95,12 @@ final class WallColumns {
         return springs;
     }
 
-    /** Its underside. */
+    /** Its underside, and both sides of what stands out. */
     List<Opening> openings() {
         List<Opening> openings = new ArrayList<>();
         for (int column = 0; column < columns; column++) {
-            openings.add(new Opening(first + column * across(), Section.TRAY, columnM(column), 0));
+            double faces = columnM(column) + 2 * standsOutM(column);
+            openings.add(new Opening(first + column * across(), Section.TRAY, faces, 0));
         }
         return openings;
     }

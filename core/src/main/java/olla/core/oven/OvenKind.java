@@ -10,7 +10,7 @@ public enum OvenKind {
     /** Top and bottom heat, still air. */
     STILL(11, 0, 0, 0, Double.POSITIVE_INFINITY),
     /** A fan stirs the air. */
-    FAN(21, 0, 0, 0, Double.POSITIVE_INFINITY),
+    FAN(19, 0, 0, 0, Double.POSITIVE_INFINITY),
     /** Fired with wood: still air under walls hotter than it, the tray on a floor of brick; it cools from the moment the door is shut. */
     WOOD(12, 40, -10, 20, 240),
     /** A barbecue with its lid closed: air rising past the food, the coals or burners under the tray. */

@@ -104,7 +104,7 @@ public final class BakeModel {
     private final Fineness fineness;
     private final Layers layers;
     private final int planes;
-    private final Optional<Taper> along;
+    private final Optional<Outline> along;
     private final int beside;
     private final double[] startC;
     private final Map<SectionKey, Section> sections;
@@ -140,7 +140,7 @@ public final class BakeModel {
             OvenEvents events,
             Unknowns unknowns,
             Fineness fineness,
-            Optional<Taper> along,
+            Optional<Outline> along,
             int beside,
             Map<SectionKey, Section> sections) {
         this.along = along;
@@ -153,8 +153,7 @@ public final class BakeModel {
         this.unknowns = unknowns;
         this.fineness = fineness;
         this.solvers = new HashMap<>();
-        Outline lying = along.map(taper -> outline(piece, taper))
-                .orElseGet(() -> outline(piece, unknowns.thicknessFactor(), beside));
+        Outline lying = along.orElseGet(() -> outline(piece, unknowns.thicknessFactor(), beside));
         this.layers = new Layers(dish, piece.orientation(), lying, fineness, unknowns);
         this.planes = piece.lengthMm() < PLANES_BELOW_MM && !dish.wrapped() && along.isEmpty() ? fineness.planes : 1;
         this.startC = new double[layers.materials()];
@@ -188,11 +187,11 @@ public final class BakeModel {
     }
 
     /**
-     * The same dish cut along its length, from the thickest place to the thin end, as drawn by its mid-plane; empty for a piece that is even. Heat comes
-     * from the sides too: the cut is as much thinner than the piece as makes a slab of it warm as fast as a bar (product of two slabs' slowest
-     * terms: Newman 1936, from memory), {@link #thinnerAlong()}.
+     * The same dish cut along its length, from the thickest place to the thin end, as drawn by its mid-plane; empty for a piece that is even.
+     *
+     * @param thinner how thick the cut is reckoned, of the piece: heat comes from the sides too, which a cut does not have
      */
-    public Optional<BakeModel> along() {
+    public Optional<BakeModel> along(double thinner) {
         return piece.cut()
                 .taper()
                 .map(taper -> new BakeModel(
@@ -202,9 +201,15 @@ public final class BakeModel {
                         events,
                         unknowns,
                         fineness,
-                        Optional.of(taper),
+                        Optional.of(outline(piece, taper, thinner)),
                         1,
                         new ConcurrentHashMap<>()));
+    }
+
+    /** How thick a long cut is for a slab of it to warm as fast as a bar (product of two slabs' slowest terms: Newman 1936, from memory). */
+    public double thinnerAlong() {
+        double flatness = piece.heightMm() / piece.acrossMm();
+        return 1 / Math.sqrt(1 + flatness * flatness);
     }
 
     /**
@@ -220,20 +225,10 @@ public final class BakeModel {
                         piece, dish, oven, events, unknowns, fineness, along, TOUCHING, new ConcurrentHashMap<>()));
     }
 
-    /** How thick a long cut is reckoned, of the piece. */
-    public double thinnerAlong() {
-        return thinnerAlong(piece);
-    }
-
-    private static double thinnerAlong(Piece piece) {
-        double flatness = piece.heightMm() / piece.acrossMm();
-        return 1 / Math.sqrt(1 + flatness * flatness);
-    }
-
-    private static Outline outline(Piece piece, Taper taper) {
+    private static Outline outline(Piece piece, Taper taper, double thinner) {
         return new Outline.Tapering(
                 taper.reach() * piece.lengthMm() / 1000,
-                thinnerAlong(piece) * piece.heightMm() / 1000,
+                thinner * piece.heightMm() / 1000,
                 taper.endShare(),
                 taper.power(),
                 piece.cut().round());
@@ -349,7 +344,8 @@ public final class BakeModel {
                         layers.of(load, Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor()),
                         new Wall(
                                 dish.vessel().ware().wallM(),
-                                dish.vessel().ware().conductivityWmK()),
+                                dish.vessel().ware().conductivityWmK(),
+                                dish.vessel().ware().alongWmK()),
                         piece.lengthMm() / 1000,
                         planes)
                 .build();

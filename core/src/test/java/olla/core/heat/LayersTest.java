@@ -65,7 +65,10 @@ class LayersTest {
         double wall = wallMm / 1000;
         Outline slab = new Outline.RoundedRectangle(0.3, flesh, 0, 0);
         Section section = new SectionBuilder(
-                        List.of(new Layer(Section.FLESH, slab, List.of(), 0.002, contact)), new Wall(wall, wallK), 1, 1)
+                        List.of(new Layer(Section.FLESH, slab, List.of(), 0.002, contact)),
+                        new Wall(wall, wallK, 0),
+                        1,
+                        1)
                 .build();
         SectionSolver solver =
                 new SectionSolver(section, Material.constant(fleshK, 2e6), Material.constant(wallK, 2e6));

@@ -69,9 +69,10 @@ record HiddenBake(
                 draw.about(1050, 15),
                 draw.times(1, 0.07),
                 draw.times(1, 0.03));
-        Body body = way.wholeFish() ? whole(way, species, flesh, draw) : sliced(way, flesh, draw);
+        double wholeG = draw.between(450, 1400);
+        Body body = way.wholeFish() ? whole(way, species, wholeG, flesh, draw) : sliced(way, flesh, draw);
         return new HiddenBake(
-                stated(way, species, body, draw),
+                stated(way, species, wholeG, body, draw),
                 dress,
                 kind,
                 programme,
@@ -134,8 +135,7 @@ record HiddenBake(
     }
 
     /* A fish on its side, thinner towards head and tail, its belly empty; in salt or not. */
-    private static Body whole(Way way, Species species, Matter flesh, Draw draw) {
-        double massG = draw.between(450, 1400);
+    private static Body whole(Way way, Species species, double massG, Matter flesh, Draw draw) {
         Piece usual = piece(species, Cut.WHOLE, OptionalDouble.empty(), massG);
         double thicker = draw.times(1, 0.08);
         double thickM = usual.thicknessMm() / 1000 * thicker;
@@ -173,8 +173,9 @@ record HiddenBake(
         return Piece.from(species, cut, thickMm, OptionalDouble.of(massG), open, open, open, false);
     }
 
-    /* A ruler that is read to a millimetre, a scale that is right; a whole fish is often only weighed. */
-    private static Piece stated(Way way, Species species, Body body, Draw draw) {
+    /* A ruler that is read to a millimetre, a scale that is right; a whole fish is often only weighed, head, tail and all: of that there is
+     * more or less than goes into the oven's part of it. */
+    private static Piece stated(Way way, Species species, double wholeG, Body body, Draw draw) {
         double fleshM3 = 0;
         double thickest = 0;
         for (int at = 0; at < body.there.length; at++) {
@@ -188,7 +189,7 @@ record HiddenBake(
             }
             thickest = body.there[at] ? Math.max(thickest, thick) : thickest;
         }
-        double massG = fleshM3 * 1.05e6 * (body.half ? 2 : 1) / (way.wholeFish() ? 0.68 : 1);
+        double massG = way.wholeFish() ? wholeG * draw.times(1, 0.05) : fleshM3 * 1.05e6 * (body.half ? 2 : 1);
         double read = Math.round(1000 * thickest + draw.about(0, 1));
         boolean weighedOnly = way.wholeFish() && draw.once(0.5);
         Cut cut = way.wholeFish() ? Cut.WHOLE : Cut.PORTION;
