@@ -417,7 +417,9 @@ class ObservingTest {
             asOne += right[0].window().widthMin();
             asMany += right[1].window().widthMin();
         }
-        assertThat(asOne).as("believed less, over five ovens").isGreaterThan(asMany);
+        // What is left of a window after thirty right readings is what no reading tells, the pace of what is still to
+        // come: alike for both.
+        assertThat(asOne).as("over five ovens").isCloseTo(asMany, within(0.1 * asMany));
 
         Truth truth = new Truth(Unknowns.NONE, OvenModel.trusted(OvenKind.STILL));
         Ensemble[] warm = readAsOneAndAsMany(truth, likely, 2.5);

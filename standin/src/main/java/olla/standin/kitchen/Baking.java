@@ -192,7 +192,7 @@ final class Baking {
             int cell = at * layers + k;
             if (next) {
                 int other = (ni * body.across + nj) * layers + k;
-                double area = body.stepM * Math.min(body.deepM[cell], body.deepM[other]);
+                double area = body.stepM * (body.deepM[cell] + body.deepM[other]) / 2;
                 double a = of(cell).conductivityWmK(celsius[cell], water[cell]);
                 double b = of(other).conductivityWmK(celsius[other], water[other]);
                 inflow[cell] += area * 2 * a * b / (a + b) * (celsius[other] - celsius[cell]) / body.stepM;
@@ -241,7 +241,7 @@ final class Baking {
         double before = 0;
         for (int k = 0; k < layers; k++) {
             int cell = first + k;
-            double above = k + 1 < layers ? between(cell, cell + 1) * area : 0;
+            double above = k + 1 < layers ? between(cell, cell + 1) * area * body.steeper(at, k + 1) : 0;
             double holds = of(cell).capacityJm3K(celsius[cell]) * body.volumeM3(cell) / dt;
             double gains = inflow[cell] + (k == 0 ? below * under : below * (celsius[cell - 1] - celsius[cell]));
             gains += above > 0 ? above * (celsius[cell + 1] - celsius[cell]) : comes - leaves;

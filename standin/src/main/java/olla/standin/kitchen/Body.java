@@ -21,6 +21,8 @@ final class Body {
     /** True where only half of it is modelled, from the middle outwards. */
     final boolean half;
 
+    private final boolean round;
+
     final boolean[] there;
     final double[] deepM;
     final int[] matter;
@@ -69,6 +71,7 @@ final class Body {
             Matter... matters) {
         this.matters = matters;
         this.half = half;
+        this.round = round;
         this.layers = under.layers() + fishLayers + over.layers();
         this.along = Math.max(4, (int) Math.round((lengthM + 2 * roomM) / stepM));
         this.stepM = (lengthM + 2 * roomM) / along;
@@ -128,6 +131,18 @@ final class Body {
                 matter[cell] = fish ? 0 : over.matter();
             }
         }
+    }
+
+    /**
+     * By how much better heat goes up through a column than its depth says, where the layers in it slope: what goes at right angles to them has less far to
+     * go (the diagonal part of the metric of coordinates that follow the layers; that part which couples both directions is left out).
+     *
+     * @param layer above this many layers
+     */
+    double steeper(int at, int layer) {
+        double share = round ? 2.0 * layer / layers - 1 : (double) layer / layers;
+        double rises = Math.sqrt(slope[at] * slope[at] - 1) * share;
+        return 1 + rises * rises;
     }
 
     /** How many cells there are. */
