@@ -46,7 +46,7 @@ final class Assumptions {
                     Quantity.mm(Math.round(piece.thicknessDoubtMm()))));
         }
         said.add(Message.of("assumed.oven", "oven", calibration.words()));
-        said.add(Message.of("assumed.place", "ware", dress.vessel().ware()));
+        said.add(Message.of("assumed.place", "ware", dress.vessel().ware().name()));
         if (deep(piece, dress.dish(piece))) {
             said.add(Message.of("assumed.deep-liquid"));
         }
