@@ -171,7 +171,7 @@ class StationsTest {
         screen.size(1280, 800);
         screen.open("/oven");
         screen.tap(Part.of("link", "Whole trout").in(OvenSide.BAKES));
-        kitchen.hasBeenIn("Whole trout in foil, sorrel", 23 * 60);
+        kitchen.hasBeenIn("Whole trout in foil, sorrel", 26 * 60);
         screen.waitForText(OvenSide.SAYS, "Open one parcel");
         screen.tap(Part.button("Take it out"));
         // The server knows that it is out once it tells of the rest.
