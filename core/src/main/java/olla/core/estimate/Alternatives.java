@@ -139,21 +139,25 @@ public record Alternatives(
                 dials,
                 dress,
                 StuffingWays.of(piece, dress, oven, programme, target),
-                touching(model, here, programme, target.peakC()));
+                touching(model, programme, target, targets));
     }
 
-    private static Optional<Touching> touching(BakeModel model, BakeRun apart, Programme programme, double peakC) {
-        return model.touching().flatMap(among -> {
-            BakeRun run = new BakeRun(among, programme);
-            OptionalDouble open = run.minutesFor(peakC);
-            OptionalDouble alone = apart.minutesFor(peakC);
-            if (open.isEmpty() || alone.isEmpty()) {
-                return Optional.empty();
-            }
-            double minutes = run.closed(open.getAsDouble()).bakeMinutes().orElseThrow();
-            double without = apart.closed(alone.getAsDouble()).bakeMinutes().orElseThrow();
-            return Optional.of(new Touching(minutes, minutes - without)).filter(t -> t.laterMin() >= TELLS_FROM_MIN);
-        });
+    private static Optional<Touching> touching(
+            BakeModel model, Programme programme, Doneness target, List<ToTarget> apart) {
+        Optional<ToTarget> alone =
+                apart.stream().filter(to -> to.target() == target).findFirst();
+        Optional<BakeModel> among = model.touching();
+        if (alone.isEmpty() || among.isEmpty()) {
+            return Optional.empty();
+        }
+        BakeRun run = new BakeRun(among.get(), programme);
+        OptionalDouble open = run.minutesFor(target.peakC());
+        if (open.isEmpty()) {
+            return Optional.empty();
+        }
+        double minutes = run.closed(open.getAsDouble()).bakeMinutes().orElseThrow();
+        return Optional.of(new Touching(minutes, minutes - alone.get().minutes()))
+                .filter(t -> t.laterMin() >= TELLS_FROM_MIN);
     }
 
     private static Alternatives chosen(

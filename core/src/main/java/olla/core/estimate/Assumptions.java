@@ -61,7 +61,7 @@ final class Assumptions {
         return List.copyOf(said);
     }
 
-    /* Deeper than half the fish a liquid is not reckoned: layers meet where they lie on one another. */
+    /* Deeper than half the fish a liquid is not reckoned: simulation/Layers lets it end there. */
     private static boolean deep(Piece piece, Dish dish) {
         return dish.the(Laid.Liquid.class)
                 .filter(l -> l.depthMm() > dish.liftMm() + piece.heightMm() / 2)

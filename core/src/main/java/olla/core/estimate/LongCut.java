@@ -12,12 +12,12 @@ import olla.core.simulation.Frames;
  */
 final class LongCut {
 
-    /* No thinner, of the piece, and so near in peak, K. */
+    /* No thinner, of the piece, and so near in peak, K (ours). */
     private static final double THINNEST = 0.5;
     private static final double NEAR_K = 0.5;
     private static final int MOST_TRIES = 6;
 
-    /* A cut that is thinner by a tenth peaks by about so much higher, K: where the search begins. */
+    /* A cut that is thinner by a tenth peaks by about so much higher, K: where the search begins (ours). */
     private static final double FIRST_K_PER_SHARE = -150;
 
     private LongCut() {}

@@ -8,9 +8,6 @@ package olla.core.oven;
  */
 public record HeatDraw(double firstW, double lastW) {
 
-    /** Nothing. */
-    public static final HeatDraw NONE = new HeatDraw(0, 0);
-
     /** So many of them. */
     public HeatDraw times(double many) {
         return new HeatDraw(many * firstW, many * lastW);

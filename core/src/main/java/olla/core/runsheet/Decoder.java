@@ -295,6 +295,11 @@ final class Decoder {
         return coolerK[chain];
     }
 
+    /** What that costs it, minutes. */
+    double fullMin(int chain) {
+        return fullMin[chain];
+    }
+
     /** Whether other trays are in its oven while a dish is. */
     boolean amongTrays(int chain) {
         return uses.stream()
@@ -304,11 +309,6 @@ final class Decoder {
                                 && o.where() == Baking.Where.OVEN
                                 && o.sharesRoom(u)
                                 && o.meets(u) >= AMONG_MIN));
-    }
-
-    /** What that costs it, minutes. */
-    double fullMin(int chain) {
-        return fullMin[chain];
     }
 
     /* Two that go in or come out together are one opening. */

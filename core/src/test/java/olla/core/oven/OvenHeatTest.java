@@ -56,6 +56,6 @@ class OvenHeatTest {
         HeatDraw eight = new HeatDraw(80, 60).times(8);
         assertThat(eight.at(0)).isEqualTo(640);
         assertThat(eight.at(1)).isEqualTo(480);
-        assertThat(HeatDraw.between(HeatDraw.NONE, eight, 0.5).at(0.5)).isEqualTo(280);
+        assertThat(HeatDraw.between(new HeatDraw(0, 0), eight, 0.5).at(0.5)).isEqualTo(280);
     }
 }

@@ -145,6 +145,19 @@ class SentencesTest {
                 .contains("0.03 min at 70\u00a0°C", "2 min there", "FDA", "information and no permission");
     }
 
+    /** What a dish that goes in among others is told, by what there is to tell. */
+    @ParameterizedTest
+    @CsvSource({"FULL,false,true", "SHELVES,true,false", "BOTH,true,true"})
+    void amongOtherTraysItIsSaidWhatThatCosts(String among, boolean shelves, boolean full) {
+        Message how = Message.of(
+                "sheet.PUT_IN.among", "among", among, "cooler", Quantity.kelvin(12), "longer", Quantity.minutes(2));
+        String metric = METRIC.say(how).replace('\u00a0', ' ');
+        assertThat(metric.contains("change places half-way")).isEqualTo(shelves);
+        assertThat(metric.contains("12° below the dial") && metric.contains("2 minutes longer"))
+                .isEqualTo(full);
+        assertThat(IMPERIAL.say(how).contains("22°")).isEqualTo(full);
+    }
+
     @Test
     void listsSentencesAndOpeningsAreStrungTogether() {
         Message cold = Message.of("hand.leave-shut");
