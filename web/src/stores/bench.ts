@@ -182,7 +182,12 @@ export function asked(span: StageSpan): StageInput {
     case 'UNCOVER':
       return { stage: span.stage, ...note }
     default:
-      return { stage: span.stage, minutes, ...note }
+      return {
+        stage: span.stage,
+        minutes,
+        ...(span.underMm === undefined ? {} : { underMm: span.underMm }),
+        ...note,
+      }
   }
 }
 

@@ -50,6 +50,9 @@ const wordy = (stage: StageInput, at: number) =>
 /** With what the cook says of it, or without a word. */
 const noted = (stage: StageInput, note: string): StageInput =>
   note ? { ...stage, note } : without(stage, 'note')
+/** So far under the grill, or as is usual. */
+const placed = (stage: StageInput, underMm: number | null): StageInput =>
+  underMm === null ? without(stage, 'underMm') : { ...stage, underMm }
 /** Until its middle is so warm, or so many minutes: not both. */
 function setUntil(at: number, untilC: number | null) {
   const stage = without(before.value[at]!, 'minutes', 'share', 'untilC')
@@ -106,6 +109,14 @@ const FIRST: [string, () => StageInput][] = [
           @update:model-value="
             (minutes) => (stage.stage === 'BAKE' || minutes !== null) && setMinutes(i, minutes)
           "
+        />
+        <NumberField
+          v-if="stage.stage === 'GRILL'"
+          :label="t('ui.stages.under', { n: i + 1 })"
+          kind="length"
+          :usual="bench.catalogue?.usuals.grillUnderMm"
+          :model-value="stage.underMm ?? null"
+          @update:model-value="(underMm) => set(i, placed(stage, underMm))"
         />
         <NumberField
           v-if="stage.stage === 'BAKE'"

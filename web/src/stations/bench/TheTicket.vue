@@ -48,7 +48,10 @@ const stages = computed(() => {
   if (all.length < 3 && !all.some((s) => s.note)) return []
   const words = {
     BAKE: (s: StageSpan) => t('ui.ticket.oven-at', { temp: units.dial(s.tempC!) }),
-    GRILL: () => t('ui.ticket.grill-on-watch-it'),
+    GRILL: (s: StageSpan) =>
+      s.underMm === undefined
+        ? t('ui.ticket.grill-on-watch-it')
+        : t('ui.ticket.grill-under', { far: units.amount('length', s.underMm) }),
     ADD: (s: StageSpan) => ADDED[s.what!].toLowerCase(),
     HOB: () => t('ui.ticket.on-the-hob'),
     UNCOVER: () => t('ui.ticket.open-it'),

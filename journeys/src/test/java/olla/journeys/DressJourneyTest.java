@@ -162,6 +162,7 @@ class DressJourneyTest {
         assertThat(screen.objections()).isEmpty();
         bench.choose("Topping", "crumb all round");
         screen.waitForText(Bench.STAGES, "turn it over");
+        screen.waitForText(Bench.STAGES, "grill on, 80 mm under it");
         screen.tap(Part.radio("freezer").in(Bench.PIECE));
         double frozen = minutesIn(screen.until("a longer time from frozen", () -> {
             String text = screen.text(Bench.LIKELY);
@@ -226,6 +227,8 @@ class DressJourneyTest {
         screen.waitForText(Part.of("alert").in(Bench.DIALOG), "out of range");
         screen.type(Part.field("Dial of 3").in(stages), "250");
         screen.until("no objection", () -> screen.shows(Part.of("alert").in(Bench.DIALOG)) ? null : true);
+        screen.tap(Part.button("+ grill").in(Bench.DIALOG));
+        screen.type(Part.field("Under the grill 4").in(stages), "80");
         screen.type(Part.field("Before it is served").in(stages), "0");
         screen.press(Keys.ESCAPE);
         screen.until("the stages to close", () -> screen.shows(Bench.DIALOG) ? null : true);

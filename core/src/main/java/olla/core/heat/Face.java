@@ -149,8 +149,8 @@ public sealed interface Face permits Face.Exposed, Face.Covered {
                     + emissivity * (STEFAN_BOLTZMANN * (fourth(wallC) - fourth(faceC)) + up * beamWm2);
         }
 
-        /* By how much less arrives for each kelvin the face is warmer, W/m²K. */
-        private double opening(double faceC) {
+        /** By how much less arrives for each kelvin a dry face of {@code faceC} is warmer, W/m²K. */
+        public double opening(double faceC) {
             double kelvin = Temperature.kelvin(faceC);
             return filmWm2K + 4 * emissivity * STEFAN_BOLTZMANN * kelvin * kelvin * kelvin;
         }

@@ -6,21 +6,24 @@ package olla.core.heat;
  * @param thicknessM how thick, m; 0 where there is none
  * @param conductivityWmK across it, W/mK; infinite where it resists too little to count
  * @param alongWmK along it, W/mK; 0 where nothing goes along it and it ends with what lies on it
+ * @param faceWm2K what each face of it takes from the oven it stands in, film and radiation, W/m²K: with this a fin's length is reckoned
  */
-public record Wall(double thicknessM, double conductivityWmK, double alongWmK) {
+public record Wall(double thicknessM, double conductivityWmK, double alongWmK, double faceWm2K) {
 
     /** Nothing: the underside meets the oven. */
-    public static final Wall NONE = new Wall(0, Double.POSITIVE_INFINITY, 0);
+    public static final Wall NONE = ending(0, Double.POSITIVE_INFINITY);
 
-    /* What each face of it takes from an oven, film and radiation, W/m²K: with this a fin's length is reckoned (order of magnitude). */
-    private static final double FACE_W_M2K = 35;
+    /* It stands out so far round a dish, m: pieces on a tray lie some two fingers to a hand apart, and share what is between them (common practice, no source). */
+    private static final double STANDS_OUT_M = 0.03;
 
-    /* It stands out so far round a dish, m: half a hand (common practice, no source). */
-    private static final double STANDS_OUT_M = 0.05;
+    /** One that ends with what lies on it, m and W/mK as above. */
+    public static Wall ending(double thicknessM, double conductivityWmK) {
+        return new Wall(thicknessM, conductivityWmK, 0, 0);
+    }
 
     /** A sheet that is all at one temperature across, so thick in m, and ends with what lies on it. */
     public static Wall sheet(double thicknessM) {
-        return new Wall(thicknessM, Double.POSITIVE_INFINITY, 0);
+        return ending(thicknessM, Double.POSITIVE_INFINITY);
     }
 
     boolean there() {
@@ -40,7 +43,7 @@ public record Wall(double thicknessM, double conductivityWmK, double alongWmK) {
         if (alongWmK == 0) {
             return 0;
         }
-        double length = Math.sqrt(alongWmK * thicknessM / (2 * FACE_W_M2K));
+        double length = Math.sqrt(alongWmK * thicknessM / (2 * faceWm2K));
         return length * Math.tanh(STANDS_OUT_M / length);
     }
 }

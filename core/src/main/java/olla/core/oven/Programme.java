@@ -92,6 +92,13 @@ public record Programme(List<Stage> stages) {
             refusals.range("minutes", "hob", hob.minutes(), LEAST_MINUTES, LONGEST_HOB_MINUTES, Unit.MIN);
         } else if (stage instanceof Stage.Grill grill) {
             refusals.range("minutes", "grill", grill.minutes(), LEAST_MINUTES, LONGEST_GRILL_MINUTES, Unit.MIN);
+            refusals.range(
+                    "underMm",
+                    "under-the-grill",
+                    grill.underMm(),
+                    Stage.Grill.LEAST_UNDER_MM,
+                    Stage.Grill.MOST_UNDER_MM,
+                    Unit.MM);
         } else if (stage instanceof Stage.Rest rest) {
             refusals.range("restMinutes", "rest", rest.minutes(), 0, LONGEST_REST_MINUTES, Unit.MIN);
             if (!last) {
@@ -335,8 +342,8 @@ public record Programme(List<Stage> stages) {
             left -= some;
             if (stage instanceof Stage.Bake bake && some >= LEAST_MINUTES) {
                 cut.add(bake.lasting(OptionalDouble.of(some)));
-            } else if (stage instanceof Stage.Grill && some >= LEAST_MINUTES) {
-                cut.add(new Stage.Grill(some, stage.note()));
+            } else if (stage instanceof Stage.Grill grill && some >= LEAST_MINUTES) {
+                cut.add(grill.lasting(some));
             } else if (stage instanceof Stage.Hob && some >= LEAST_MINUTES) {
                 cut.add(new Stage.Hob(some, stage.note()));
             } else if (stage instanceof Stage.Add || takesNoTime(stage) && left >= LEAST_MINUTES) {
@@ -358,7 +365,7 @@ public record Programme(List<Stage> stages) {
     /** The same with every grill this long. */
     public Programme grilled(double minutes) {
         return new Programme(stages.stream()
-                .map(s -> s instanceof Stage.Grill ? new Stage.Grill(minutes, s.note()) : s)
+                .map(s -> s instanceof Stage.Grill grill ? grill.lasting(minutes) : s)
                 .toList());
     }
 

@@ -90,24 +90,52 @@ public sealed interface Stage {
      * Under the grill.
      *
      * @param minutes how long, 0.5 to 10
+     * @param underMm how far the dish's top is under what glows, 50 to 350 mm
      */
-    record Grill(double minutes, String note) implements Stage {
+    record Grill(double minutes, double underMm, String note) implements Stage {
 
-        /** What a hot element sends down on a dish a hand's breadth or two under it, W/m² (order of magnitude, 5 to 12 kW/m²
+        /** A rack or two below the topmost, mm (common practice, no source). */
+        public static final double USUAL_UNDER_MM = 150;
+
+        public static final double LEAST_UNDER_MM = 50;
+        public static final double MOST_UNDER_MM = 350;
+
+        /* What a hot element sends down on a dish as far under it as is usual, W/m² (order of magnitude, 5 to 12 kW/m²
          * from close by, from memory; the least of it, so that four minutes do not burn a crumb). */
-        public static final double FLUX_W_M2 = 6000;
+        private static final double USUAL_FLUX_W_M2 = 6000;
+
+        /* What glows is a square of this side, mm (common practice, no source). */
+        private static final double ELEMENT_MM = 250;
 
         /** The air under a grill, °C (order of magnitude, from memory). */
         public static final double AIR_C = 200;
 
-        /** Of which nothing is said. */
+        /** Of which nothing is said, as far under it as is usual. */
         public Grill(double minutes) {
-            this(minutes, "");
+            this(minutes, USUAL_UNDER_MM, "");
+        }
+
+        /** What reaches the dish's top, W/m². */
+        public double fluxWm2() {
+            return USUAL_FLUX_W_M2 * seen(underMm) / seen(USUAL_UNDER_MM);
+        }
+
+        /* How much of what a small place looks up at is the square that glows, 0 to 1 (published: Howell's catalogue of configuration factors, from an element
+         * to a parallel rectangle over its corner, four times; from memory). */
+        private static double seen(double mm) {
+            double side = ELEMENT_MM / 2 / mm;
+            double slant = Math.hypot(1, side);
+            return 4 / Math.PI * side / slant * Math.atan(side / slant);
+        }
+
+        /** The same for so long. */
+        public Grill lasting(double other) {
+            return new Grill(other, underMm, note);
         }
 
         @Override
         public Grill noted(String words) {
-            return new Grill(minutes, words);
+            return new Grill(minutes, underMm, words);
         }
     }
 

@@ -90,6 +90,9 @@ public final class BakeModel {
     /* Vapour in a vented oven with fish in it, about a dew point of 20 °C (from memory). */
     private static final double OVEN_VAPOUR_PA = 2300;
 
+    /* A sheet beside its fish, °C, half-way between boiling and its oven: only for what it radiates (order of magnitude). */
+    private static final double SHEET_C = 150;
+
     /* Shorter than this the ends of a piece count, and the solve goes in planes along its length too, mm. */
     private static final double PLANES_BELOW_MM = 80;
 
@@ -342,13 +345,17 @@ public final class BakeModel {
     private Section section(TrayLoad load) {
         return new SectionBuilder(
                         layers.of(load, Dress.TRAY_CONTACT_W_M2K * unknowns.contactFactor()),
-                        new Wall(
-                                dish.vessel().ware().wallM(),
-                                dish.vessel().ware().conductivityWmK(),
-                                dish.vessel().ware().alongWmK()),
+                        wall(),
                         piece.lengthMm() / 1000,
                         planes)
                 .build();
+    }
+
+    /* What stands out of it takes the usual film of such an oven and what walls give it by radiation. */
+    private Wall wall() {
+        Ware ware = dish.vessel().ware();
+        Face.Exposed oven = new Face.Exposed(this.oven.kind().filmWm2K(), 0, 0, ware.undersideEmissivity(), 0, 0);
+        return new Wall(ware.wallM(), ware.conductivityWmK(), ware.alongWmK(), oven.opening(SHEET_C));
     }
 
     /** The load as it goes in, on a tray at room temperature. */
@@ -411,11 +418,11 @@ public final class BakeModel {
     }
 
     /** What the faces meet under the grill. */
-    Surroundings grilling(boolean uncovered) {
+    Surroundings grilling(Stage.Grill grill, boolean uncovered) {
         double film = oven.filmWm2K() * unknowns.filmFactor();
         double air = Stage.Grill.AIR_C;
         return faces(
-                new Air(film, air, air, OVEN_VAPOUR_PA, Stage.Grill.FLUX_W_M2),
+                new Air(film, air, air, OVEN_VAPOUR_PA, grill.fluxWm2()),
                 new Face.Exposed(film, air, air, dish.vessel().ware().undersideEmissivity(), 0, 0),
                 uncovered);
     }

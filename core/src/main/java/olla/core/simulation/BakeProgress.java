@@ -157,7 +157,7 @@ final class BakeProgress {
         }
         return stage instanceof Stage.Bake bake
                 ? model.baking(bake.tempC(), minute, load.uncovered())
-                : model.grilling(load.uncovered());
+                : model.grilling((Stage.Grill) stage, load.uncovered());
     }
 
     /** The rest of a closed programme, as far as it still matters for the peak. */

@@ -66,7 +66,7 @@ class LayersTest {
         Outline slab = new Outline.RoundedRectangle(0.3, flesh, 0, 0);
         Section section = new SectionBuilder(
                         List.of(new Layer(Section.FLESH, slab, List.of(), 0.002, contact)),
-                        new Wall(wall, wallK, 0),
+                        Wall.ending(wall, wallK),
                         1,
                         1)
                 .build();

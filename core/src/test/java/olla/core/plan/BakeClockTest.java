@@ -159,7 +159,7 @@ class BakeClockTest {
                 new Stage.Bake(200, OptionalDouble.empty()).noted("middle shelf"),
                 new Stage.Turn("with two slices"),
                 new Stage.Bake(200, OptionalDouble.empty()),
-                new Stage.Grill(2, "to gold"),
+                new Stage.Grill(2).noted("to gold"),
                 new Stage.Rest(3, "under foil")));
         BakeFacts facts = BakeFacts.justIn(programme, HAKE, Dress.open(), WINDOW);
         assertThat(BakeClock.moments(facts).get(0).hint().toString()).contains("middle shelf");

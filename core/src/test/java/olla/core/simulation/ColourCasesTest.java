@@ -104,6 +104,21 @@ class ColourCasesTest {
                 .isIn(Colour.PALE, Colour.BLOND);
     }
 
+    /** Nearer the grill it browns sooner, farther later. */
+    @Test
+    void aHandCloserIsGoldSooner() {
+        Dress late = Dress.under(new Topping(Mix.MAYONNAISE, When.AFTER, 4));
+        for (double[] far : new double[][] {{80, 0.5, 1.2}, {250, 1.2, 3.5}}) {
+            Grill soon = new Grill(far[1], far[0], "");
+            assertThat(still(hake(), late, bake(220, 10), new Add(What.TOPPING), soon))
+                    .as("%s mm", far[0])
+                    .isIn(Colour.PALE, Colour.BLOND);
+            assertThat(still(hake(), late, bake(220, 10), new Add(What.TOPPING), soon.lasting(far[2])))
+                    .as("%s mm", far[0])
+                    .isEqualTo(Colour.GOLD);
+        }
+    }
+
     @Test
     void whatIsBoundWithCreamIsGoldInThreeMinutesUnderTheGrill() {
         Dress sauced = Dress.under(new Topping(Mix.SHELLFISH, When.BEFORE, 6));

@@ -103,7 +103,10 @@ class OpenBakeTest {
         }
     }
 
-    /** The length is the same from any guess, and about as many tries as a cook's are wanted for it. */
+    /**
+     * The length is the same from any guess: to a sixteenth of a minute, since a way that is cut at other moments comes to another peak by up to a tenth of a
+     * kelvin (as above), and the peak rises by 1.7 K a minute.
+     */
     @Test
     void aGuessChangesNothingButTheWayThere() {
         for (Dress dress : List.of(Dress.open(), CRUMBED)) {
@@ -113,7 +116,7 @@ class OpenBakeTest {
                     .orElseThrow();
             for (double guess : List.of(0.6 * found, found, 1.7 * found)) {
                 BakeRun run = new BakeRun(model(dress, BakeModel.Fineness.FINE), programme);
-                assertThat(run.minutesFor(TARGET_C, guess, 4)).hasValueCloseTo(found, within(0.05));
+                assertThat(run.minutesFor(TARGET_C, guess, 4)).hasValueCloseTo(found, within(0.06));
             }
         }
     }

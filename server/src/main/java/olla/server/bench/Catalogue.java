@@ -30,6 +30,7 @@ import olla.core.freshness.Score;
 import olla.core.freshness.Sense;
 import olla.core.messages.Message;
 import olla.core.oven.Programme;
+import olla.core.oven.Stage;
 import olla.core.plan.Helpings;
 import olla.core.safety.Assurance;
 import olla.core.safety.Parasites;
@@ -112,7 +113,8 @@ public record Catalogue(
             double sideMin,
             double sideG,
             double splashMl,
-            double grillMin) {}
+            double grillMin,
+            double grillUnderMm) {}
 
     /** What usually goes onto another topping. */
     public record OneMoreEntry(Mix mix, Topping.When when, double depthMm) {}
@@ -246,7 +248,8 @@ public record Catalogue(
                         Side.USUAL_MIN,
                         Side.USUAL_G,
                         Side.USUAL_SPLASH_ML,
-                        UsualProgramme.GRILL_FRESH_MIN),
+                        UsualProgramme.GRILL_FRESH_MIN,
+                        Stage.Grill.USUAL_UNDER_MM),
                 new EveningEntry(
                         Evening.MOST_FISH,
                         Evening.MOST_SIDES,

@@ -118,6 +118,7 @@ public record EstimateAnswer(
      * @param open true where the length was solved
      * @param note what the cook says of what is added
      * @param untilC it goes on until the coldest flesh has come to this, °C
+     * @param underMm how far under the grill, mm; where that is not as usual
      */
     public record StageSpanAnswer(
             StageKind stage,
@@ -126,6 +127,7 @@ public record EstimateAnswer(
             @MaybeAbsent Stage.What what,
             @MaybeAbsent String note,
             @MaybeAbsent Double untilC,
+            @MaybeAbsent Double underMm,
             boolean open,
             double fromMin,
             double toMin,
@@ -341,6 +343,7 @@ public record EstimateAnswer(
                     span.stage() instanceof Stage.Add add ? add.what() : null,
                     span.stage().note().isEmpty() ? null : span.stage().note(),
                     bake == null ? null : maybe(bake.untilC()),
+                    span.stage() instanceof Stage.Grill grill ? StageInput.underMm(grill) : null,
                     asked instanceof Stage.Bake b && b.open(),
                     round(span.fromMin()),
                     round(span.toMin()),

@@ -348,6 +348,7 @@ public record EstimateRequest(
      * @param share BAKE left open: its part of the open length against the others; 1 where it is not said
      * @param what ADD: what goes on or in
      * @param untilC BAKE: until the coldest flesh has come to this, °C; instead of minutes
+     * @param underMm GRILL: how far under it, mm; as usual where it is not said
      * @param note what the cook says of it, at most 200 characters
      */
     public record StageInput(
@@ -357,10 +358,11 @@ public record EstimateRequest(
             @MaybeAbsent Double share,
             @MaybeAbsent What what,
             @MaybeAbsent Double untilC,
+            @MaybeAbsent Double underMm,
             @MaybeAbsent String note) {
 
         StageInput at(Double dialC) {
-            return new StageInput(stage, dialC, minutes, share, what, untilC, note);
+            return new StageInput(stage, dialC, minutes, share, what, untilC, underMm, note);
         }
 
         /** A stage of the craft's as it is asked for. */
@@ -374,16 +376,17 @@ public record EstimateRequest(
                         bake.share() == 1 ? null : bake.share(),
                         null,
                         maybe(bake.untilC()),
+                        null,
                         note);
             }
             if (stage instanceof Stage.Add add) {
-                return new StageInput(StageKind.ADD, null, null, null, add.what(), null, note);
+                return new StageInput(StageKind.ADD, null, null, null, add.what(), null, null, note);
             }
             if (stage instanceof Stage.Hob hob) {
                 return plain(StageKind.HOB, hob.minutes(), note);
             }
             if (stage instanceof Stage.Grill grill) {
-                return plain(StageKind.GRILL, grill.minutes(), note);
+                return new StageInput(StageKind.GRILL, null, grill.minutes(), null, null, null, underMm(grill), note);
             }
             if (stage instanceof Stage.Rest rest) {
                 return plain(StageKind.REST, rest.minutes(), note);
@@ -392,7 +395,12 @@ public record EstimateRequest(
         }
 
         private static StageInput plain(StageKind kind, Double minutes, String note) {
-            return new StageInput(kind, null, minutes, null, null, null, note);
+            return new StageInput(kind, null, minutes, null, null, null, null, note);
+        }
+
+        /** How far under the grill; null where that is as usual. */
+        static Double underMm(Stage.Grill grill) {
+            return grill.underMm() == Stage.Grill.USUAL_UNDER_MM ? null : grill.underMm();
         }
 
         private static Double maybe(OptionalDouble value) {

@@ -94,7 +94,10 @@ final class ProgrammeReader {
                         optional(input.untilC()));
             case HOB -> new Stage.Hob(input.minutes());
             case UNCOVER -> new Stage.Uncover();
-            case GRILL -> new Stage.Grill(input.minutes());
+            case GRILL -> {
+                Stage.Grill usual = new Stage.Grill(input.minutes());
+                yield input.underMm() == null ? usual : new Stage.Grill(usual.minutes(), input.underMm(), usual.note());
+            }
             case ADD -> new Stage.Add(input.what());
             case TURN -> new Stage.Turn();
             case REST ->

@@ -221,7 +221,25 @@ class EstimateApiTest {
                                 "{\"stage\":\"ADD\",\"what\":\"TOPPING\"},{\"stage\":\"GRILL\",\"minutes\":2},{\"stage\":\"REST\""))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.programme[*].stage", contains("BAKE", "ADD", "GRILL", "REST")))
+                .andExpect(jsonPath("$.programme[2].underMm").doesNotExist())
                 .andExpect(jsonPath("$.colour").isNotEmpty());
+    }
+
+    /** Near the grill it is brown in the minutes in which it stays blond far under it, and what was asked comes back. */
+    @Test
+    void howFarUnderTheGrillCounts() throws Exception {
+        String way = HAKE.replace("\"OPEN_TRAY\"", "\"TOPPING\",\"mix\":\"MAYONNAISE\",\"when\":\"AFTER\"")
+                .replace(
+                        "{\"stage\":\"REST\"",
+                        "{\"stage\":\"ADD\",\"what\":\"TOPPING\"},{\"stage\":\"GRILL\",\"minutes\":2,\"underMm\":%s},{\"stage\":\"REST\"");
+        ask(way.formatted("60"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.programme[2].underMm").value(60))
+                .andExpect(jsonPath("$.colour").value("BROWN"));
+        ask(way.formatted("300"))
+                .andExpect(jsonPath("$.programme[2].underMm").value(300))
+                .andExpect(jsonPath("$.colour").value("BLOND"));
+        ask(way.formatted("20")).andExpect(status().isBadRequest());
     }
 
     private double likely(String dress, String stages) throws Exception {

@@ -31,6 +31,7 @@ final class Baking {
     private final double[] left;
     private final double[] inflow;
     private final double[] sideOpens;
+    private final double[] conducts;
     private final double[] upper;
     private final double[] right;
     private final double[] flux = new double[2];
@@ -48,6 +49,7 @@ final class Baking {
         water = new double[body.cells()];
         inflow = new double[body.cells()];
         sideOpens = new double[body.cells()];
+        conducts = new double[body.cells()];
         gone = new double[body.there.length];
         film = new double[body.there.length];
         left = new double[body.there.length];
@@ -76,6 +78,7 @@ final class Baking {
         left = like.left.clone();
         inflow = new double[body.cells()];
         sideOpens = new double[body.cells()];
+        conducts = new double[body.cells()];
         upper = new double[layers];
         right = new double[layers];
         trayC = like.trayC;
@@ -137,7 +140,9 @@ final class Baking {
         for (Matter m : body.matters) {
             quickest = Math.max(quickest, m.wetWmK() * m.frozenTimes() / m.capacityJm3K());
         }
-        return Math.min(LONGEST_S, SAFE * body.stepM * body.stepM / (2 * quickest));
+        return Math.min(
+                LONGEST_S,
+                SAFE * Math.min(body.stepM, body.acrossM) * Math.min(body.stepM, body.acrossM) / (2 * quickest));
     }
 
     /** Goes on by one step. */
@@ -146,6 +151,7 @@ final class Baking {
         Arrays.fill(sideOpens, 0);
         takesW = 0;
         double trayTakes = tray(around);
+        level();
         for (int i = 0; i < body.along; i++) {
             for (int j = 0; j < body.across; j++) {
                 if (body.there[i * body.across + j]) {
@@ -163,7 +169,7 @@ final class Baking {
         for (int at = 0; at < body.there.length; at++) {
             if (body.there[at]) {
                 toFish += column(around, at, dt);
-                area += body.stepM * body.stepM;
+                area += body.areaM2();
             }
         }
         takesW += trayTakes * area * WIDER;
@@ -180,32 +186,44 @@ final class Baking {
         return opens * (around.underC() - trayC);
     }
 
-    /* What comes into a column from one beside it, or from the oven where there is none. */
+    /* What goes level from column to column. */
+    private void level() {
+        for (int cell = 0; cell < conducts.length; cell++) {
+            conducts[cell] = of(cell).conductivityWmK(celsius[cell], water[cell]);
+        }
+        for (Body.Joint joint : body.joints) {
+            double here = between(joint.lower(), joint.share());
+            double there = between(joint.otherLower(), joint.otherShare());
+            double a = conducts[joint.cell()];
+            double b = conducts[joint.other()];
+            double flow = joint.heightM() * joint.wide() * 2 * a * b / (a + b) * (there - here);
+            inflow[joint.cell()] += flow;
+            inflow[joint.other()] -= flow;
+        }
+    }
+
+    private double between(int lower, double share) {
+        return celsius[lower] + share * (celsius[lower + 1] - celsius[lower]);
+    }
+
+    /* What comes into a column from the oven at its side, where there is no other beside it. */
     private void beside(Around around, int i, int j, int ni, int nj) {
         int at = i * body.across + j;
         boolean within = ni >= 0 && ni < body.along && nj >= 0 && nj < body.across;
         boolean next = within && body.there[ni * body.across + nj];
-        if (!next && nj >= j && ni == i && body.leans[i]) {
+        if (next || nj >= j && ni == i && body.leans[i]) {
             return;
         }
         for (int k = 0; k < layers; k++) {
             int cell = at * layers + k;
-            if (next) {
-                int other = (ni * body.across + nj) * layers + k;
-                double area = body.stepM * (body.deepM[cell] + body.deepM[other]) / 2;
-                double a = of(cell).conductivityWmK(celsius[cell], water[cell]);
-                double b = of(other).conductivityWmK(celsius[other], water[other]);
-                inflow[cell] += area * 2 * a * b / (a + b) * (celsius[other] - celsius[cell]) / body.stepM;
-            } else {
-                double area = body.stepM * body.deepM[cell];
-                dish.faces().heat(around, celsius[cell], false, flux);
-                double half = body.stepM / 2 / of(cell).conductivityWmK(celsius[cell], water[cell]);
-                double through = 1 / (1 + flux[1] * half);
-                double leaves = evaporation(around, at, celsius[cell], area);
-                inflow[cell] += area * flux[0] * through - leaves;
-                sideOpens[cell] += area * flux[1] * through;
-                takesW += area * flux[0] * through;
-            }
+            double area = (ni == i ? body.stepM : body.acrossM) * body.deepM[cell];
+            dish.faces().heat(around, celsius[cell], false, flux);
+            double half = (ni == i ? body.acrossM : body.stepM) / 2 / conducts[cell];
+            double through = 1 / (1 + flux[1] * half);
+            double leaves = evaporation(around, at, celsius[cell], area);
+            inflow[cell] += area * flux[0] * through - leaves;
+            sideOpens[cell] += area * flux[1] * through;
+            takesW += area * flux[0] * through;
         }
     }
 
@@ -221,11 +239,11 @@ final class Baking {
     /* A column's layers, all at once; says what the tray gives it, W. */
     private double column(Around around, int at, double dt) {
         int first = at * layers;
-        double area = body.stepM * body.stepM;
+        double area = body.areaM2();
         int top = first + layers - 1;
         dish.faces().heat(around, celsius[top], true, flux);
         double face = area * body.slope[at];
-        double halfTop = body.deepM[top] / 2 / of(top).conductivityWmK(celsius[top], water[top]);
+        double halfTop = body.deepM[top] / 2 / body.slope[at] / conducts[top];
         double through = 1 / (1 + flux[1] * halfTop);
         double comes = flux[0] * through * face;
         double opens = flux[1] * through * face;
@@ -234,14 +252,22 @@ final class Baking {
         double faceC = celsius[top] + (comes / face - left[at]) * halfTop;
         double leaves = evaporation(around, at, faceC, face);
         left[at] = leaves / face;
-        double halfBottom = body.deepM[first] / 2 / of(first).conductivityWmK(celsius[first], water[first]);
-        double contact = area / (1 / contact(at) + halfBottom);
+        double halfBottom = body.deepM[first] / 2 / conducts[first];
+        double open = body.openBelow[at];
+        double contact = (1 - open) * area / (1 / contact(at) + halfBottom);
+        if (open > 0) {
+            dish.faces().heat(around, celsius[first], false, flux);
+            double share = open * face / (1 + flux[1] * halfBottom / body.slope[at]);
+            inflow[first] += share * flux[0] - evaporation(around, at, celsius[first], open * face);
+            sideOpens[first] += share * flux[1];
+            takesW += share * flux[0];
+        }
         double below = contact;
         double under = trayC - celsius[first];
         double before = 0;
         for (int k = 0; k < layers; k++) {
             int cell = first + k;
-            double above = k + 1 < layers ? between(cell, cell + 1) * area * body.steeper(at, k + 1) : 0;
+            double above = k + 1 < layers ? between(cell, cell + 1) * area : 0;
             double holds = of(cell).capacityJm3K(celsius[cell]) * body.volumeM3(cell) / dt;
             double gains = inflow[cell] + (k == 0 ? below * under : below * (celsius[cell - 1] - celsius[cell]));
             gains += above > 0 ? above * (celsius[cell + 1] - celsius[cell]) : comes - leaves;
@@ -274,8 +300,7 @@ final class Baking {
 
     /* Between two layers of a column, W/m²K. */
     private double between(int cell, int above) {
-        double resists = body.deepM[cell] / 2 / of(cell).conductivityWmK(celsius[cell], water[cell])
-                + body.deepM[above] / 2 / of(above).conductivityWmK(celsius[above], water[above]);
+        double resists = body.deepM[cell] / 2 / conducts[cell] + body.deepM[above] / 2 / conducts[above];
         boolean touch = body.matter[cell] != body.matter[above];
         return 1 / (resists + (touch ? 1 / dish.touchesWm2K() : 0));
     }
