@@ -3,7 +3,10 @@ import { t } from './messages/say'
 import { ElConfigProvider, ElDialog } from 'element-plus'
 import 'element-plus/es/components/dialog/style/css'
 import { computed, onMounted, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
 import { useRoute, useRouter } from 'vue-router'
+import { DOOR } from './api/client'
+import { useMe } from './stores/me'
 import { useRunning } from './stores/running'
 import { KEY_LIST, useKeys } from './composables/keys'
 import { useUnits } from './messages/units'
@@ -51,7 +54,21 @@ useKeys({
   '?': () => (showKeys.value = !showKeys.value),
 })
 
-onMounted(running.follow)
+const me = useMe()
+/** So often a screen that was let in asks whether it still is, ms. */
+const STILL_IN_MS = 20_000
+
+onMounted(async () => {
+  await me.open()
+  if (me.outside) await router.replace(DOOR)
+  else if (me.watches) await router.replace('/plates')
+  else running.follow()
+})
+useIntervalFn(async () => {
+  if (!me.guest) return
+  await me.open()
+  if (me.outside) location.assign(DOOR)
+}, STILL_IN_MS)
 </script>
 
 <template>
@@ -59,7 +76,7 @@ onMounted(running.follow)
     <div class="house">
       <header>
         <RouterLink to="/bench" class="name">Olla</RouterLink>
-        <nav :aria-label="t('ui.app.stations')">
+        <nav v-if="!me.outside && !me.watches" :aria-label="t('ui.app.stations')">
           <ol>
             <li
               v-for="(stop, i) in STOPS"
@@ -74,6 +91,9 @@ onMounted(running.follow)
           </ol>
         </nav>
         <div class="aside">
+          <RouterLink v-if="me.owns && me.who?.network" class="plain" to="/screens">
+            {{ t('ui.app.screens') }}
+          </RouterLink>
           <button class="plain" :title="t('ui.app.keys')" @click="showKeys = true">
             {{ t('ui.app.keys-2') }}
           </button>
@@ -82,7 +102,7 @@ onMounted(running.follow)
           </button>
         </div>
       </header>
-      <RouterView />
+      <RouterView v-if="me.asked" />
       <ElDialog v-model="showKeys" :title="t('ui.app.keys-2')" width="min(420px, 94vw)">
         <dl class="keys">
           <template v-for="[keys, what] in KEY_LIST" :key="keys">

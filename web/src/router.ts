@@ -10,6 +10,9 @@ export const router = createRouter({
     { path: '/bench', component: BenchStation },
     { path: '/sheet', component: () => import('./stations/sheet/SheetStation.vue') },
     { path: '/oven/:id?', component: () => import('./stations/oven/OvenStation.vue'), props: true },
+    { path: '/screens', component: () => import('./stations/people/ScreensPage.vue') },
+    { path: '/pair', component: () => import('./stations/people/PairPage.vue') },
+    { path: '/plates', component: () => import('./stations/people/PlatesPage.vue') },
     { path: '/log', component: () => import('./stations/log/LogStation.vue') },
   ],
 })

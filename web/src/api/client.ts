@@ -15,6 +15,7 @@ import type {
   Question,
   RecipeInput,
   RecipeView,
+  Role,
 } from './types'
 
 /** A line of a problem: the field as the server names it, and what is wrong with it in words. */
@@ -25,6 +26,9 @@ export interface FieldError {
 
 const EMPTY = 204
 const TOO_LARGE = 413
+const NOT_LET_IN = 401
+/** Where a screen out on the network is let in. */
+export const DOOR = '/pair'
 /** Nobody waits longer for an answer, ms. */
 const PATIENCE_MS = 15_000
 /** What may go through later as it is: too early, too many, or a server that is not itself. */
@@ -79,9 +83,12 @@ async function exchange(
   const signal = extras.signal ? AbortSignal.any([extras.signal, timeout]) : timeout
   const headers: Record<string, string> = body === null ? {} : { 'content-type': type }
   if (extras.version !== undefined) headers['if-match'] = extras.version
+  const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
+  if (token) headers['x-xsrf-token'] = token
   try {
     const response = await fetch(asked(path), { method, headers, body, signal })
     if (!response.ok) {
+      if (response.status === NOT_LET_IN && location.pathname !== DOOR) location.assign(DOOR)
       const problem = await response.json().catch(() => ({}))
       const plain =
         response.status === TOO_LARGE
@@ -193,6 +200,14 @@ export const api = {
   shopping: (lines: Ingredient[]) => said(server.POST('/api/shopping', { body: { lines } })),
   counter: (body: CounterQuestion, signal: AbortSignal) =>
     ask(() => server.POST('/api/counter', { body, signal }), signal),
+  me: () => said(server.GET('/api/me')),
+  screens: () => said(server.GET('/api/screens')),
+  invite: (id: string, role: Role) =>
+    said(server.PUT('/api/invitations/{id}', { ...of(id), body: { role } })),
+  letIn: (id: string, code: string, name: string) =>
+    said(server.PUT('/api/screens/{id}', { ...of(id), body: { code, name } })),
+  showOut: (id: string) => said(server.DELETE('/api/screens/{id}', of(id))),
+  plates: () => said(server.GET('/api/plates')),
   running: () => said(server.GET('/api/bakes')),
   logged: (signal: AbortSignal) => ask(() => server.GET('/api/log', { signal }), signal),
   bake: (id: string) => said(server.GET('/api/bakes/{id}', of(id))),

@@ -3,6 +3,11 @@ import type { components } from './generated'
 type Schemas = components['schemas']
 
 export type Catalogue = Schemas['Catalogue']
+export type Me = Schemas['MeView']
+export type Role = NonNullable<Me['role']>
+export type LetInScreen = Schemas['ScreenView']
+export type Invitation = Schemas['InvitationView']
+export type Plates = Schemas['PlatesView']
 export type Species = Schemas['SpeciesEntry']
 export type BandEntry = Schemas['BandEntry']
 export type Question = Schemas['EstimateRequest']

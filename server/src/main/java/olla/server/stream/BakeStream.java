@@ -31,6 +31,7 @@ import olla.server.forecast.Forecasts;
 import olla.server.load.Asker;
 import olla.server.load.Pools;
 import olla.server.load.Shares;
+import olla.server.people.ScreenService;
 import olla.server.store.Room;
 import olla.server.web.KitchenClock;
 import olla.server.web.MaybeAbsent;
@@ -66,6 +67,9 @@ public class BakeStream implements SmartLifecycle {
     /* A screen that hears nothing for longer takes the line for dead, so there is always something to hear. */
     private static final int BEAT_TURNS = 12;
 
+    /* Longer than from one look at who was shown out to the next, also where a store was out of reach meanwhile. */
+    private static final Duration SHOWN_OUT_WITHIN = Duration.ofMinutes(10);
+
     private final BakeRepository bakes;
     private final BakeViews views;
     private final EveningService evenings;
@@ -74,6 +78,7 @@ public class BakeStream implements SmartLifecycle {
     private final ObjectMapper json;
     private final Clock clock;
     private final Room room;
+    private final ScreenService people;
     private final Set<Screen> screens = ConcurrentHashMap.newKeySet();
     /* After a restart all screens come at once: what they are told first is read once for all of them. */
     private final Set<Screen> newcomers = ConcurrentHashMap.newKeySet();
@@ -101,6 +106,7 @@ public class BakeStream implements SmartLifecycle {
             ObjectMapper json,
             Clock clock,
             Room room,
+            ScreenService people,
             @Qualifier(Pools.STREAM_TURNS) ThreadPoolTaskScheduler turns,
             @Qualifier(Pools.STREAM_SENDERS) Executor senders,
             @Value("${olla.screens.most}") int mostScreens,
@@ -112,6 +118,7 @@ public class BakeStream implements SmartLifecycle {
         this.json = json;
         this.clock = clock;
         this.room = room;
+        this.people = people;
         this.turns = turns;
         this.senders = senders;
         this.places = new Shares(mostScreens, mostScreensEach);
@@ -142,6 +149,7 @@ public class BakeStream implements SmartLifecycle {
         private final SseEmitter emitter;
         private final String asker;
         private final Locale asked;
+        private final UUID letInAs;
         private final AtomicBoolean left = new AtomicBoolean();
         private final Map<UUID, ObjectNode> waiting = new LinkedHashMap<>();
         private final Set<UUID> gone = ConcurrentHashMap.newKeySet();
@@ -149,10 +157,11 @@ public class BakeStream implements SmartLifecycle {
         private boolean beat;
         private boolean sending;
 
-        Screen(SseEmitter emitter, String asker, Locale asked) {
+        Screen(SseEmitter emitter, String asker, Locale asked, UUID letInAs) {
             this.emitter = emitter;
             this.asker = asker;
             this.asked = asked;
+            this.letInAs = letInAs;
         }
 
         synchronized void tell(Map<UUID, ObjectNode> changed, List<UUID> left, List<UUID> evenings) {
@@ -211,8 +220,12 @@ public class BakeStream implements SmartLifecycle {
         }
     }
 
-    /** A new screen: everything at once, then what changes. */
-    public SseEmitter follow() {
+    /**
+     * A new screen: everything at once, then what changes.
+     *
+     * @param letInAs its id, where it came from the network; null on the machine itself
+     */
+    public SseEmitter follow(UUID letInAs) {
         SseEmitter emitter = new SseEmitter(0L);
         if (!running) {
             // On its way down; the screen finds another instance, or this one again.
@@ -223,7 +236,7 @@ public class BakeStream implements SmartLifecycle {
         if (!places.take(asker, 1)) {
             throw new TooMany("busy.screens");
         }
-        Screen screen = new Screen(emitter, asker, LocaleContextHolder.getLocale());
+        Screen screen = new Screen(emitter, asker, LocaleContextHolder.getLocale(), letInAs);
         emitter.onCompletion(() -> leave(screen));
         emitter.onError(failed -> leave(screen));
         newcomers.add(screen);
@@ -403,10 +416,27 @@ public class BakeStream implements SmartLifecycle {
 
     private void tell(Map<Locale, Map<UUID, ObjectNode>> news, List<UUID> gone, List<UUID> evenings, boolean anyway) {
         boolean beat = turn++ % BEAT_TURNS == 0;
+        if (beat) {
+            showOut();
+        }
         boolean anything = news.values().stream().anyMatch(n -> !n.isEmpty());
         if (anything || !gone.isEmpty() || !evenings.isEmpty() || anyway || beat) {
             screens.forEach(screen -> screen.tell(news.getOrDefault(screen.asked, Map.of()), gone, evenings));
         }
+    }
+
+    /* Whoever was shown out hears no more of it, whichever instance of the application was told so. */
+    private void showOut() {
+        if (screens.stream().noneMatch(screen -> screen.letInAs != null)) {
+            return;
+        }
+        Set<UUID> out = Set.copyOf(people.removedWithin(SHOWN_OUT_WITHIN));
+        screens.stream()
+                .filter(screen -> screen.letInAs != null && out.contains(screen.letInAs))
+                .forEach(screen -> {
+                    leave(screen);
+                    screen.emitter.complete();
+                });
     }
 
     private Instant since() {

@@ -10,17 +10,11 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
-import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
-import org.springframework.security.web.header.HeaderWriterFilter;
-import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
-import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
-import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
- * What stands in front of everything. One chain: who may do what will be asked here; until then whoever reaches the machine may do
- * all, and what reaches it is kept to its own pages.
+ * What stands in front of whoever asks on the machine itself: that may do all, and what reaches it is kept to its own pages. Who comes from the network is asked at another door.
  */
 @Configuration
 @ConditionalOnWebApplication
@@ -29,27 +23,14 @@ class Gate {
     /* The machine itself, as a browser on it may call it. */
     private static final Set<String> OWN_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
 
-    /* Styles in attributes are how the drawings colour their parts; scripts come from files only. */
-    private static final String CONTENT =
-            "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline';"
-                    + " object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
-
     @Bean
-    SecurityFilterChain everything(HttpSecurity http, ProblemWriter problems, @Value("${olla.hosts}") Set<String> more)
+    SecurityFilterChain everything(HttpSecurity http, Hardened hardened, @Value("${olla.hosts}") Set<String> more)
             throws Exception {
-        return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
+        http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
                 // No cookie says who asks, so there is nothing a forged request could ride on but its page: see
                 // Strangers.
-                .csrf(AbstractHttpConfigurer::disable)
-                .logout(AbstractHttpConfigurer::disable)
-                .requestCache(AbstractHttpConfigurer::disable)
-                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-                .headers(headers -> headers.contentSecurityPolicy(c -> c.policyDirectives(CONTENT))
-                        .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
-                        .crossOriginOpenerPolicy(c -> c.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))
-                        .crossOriginResourcePolicy(c -> c.policy(CrossOriginResourcePolicy.SAME_ORIGIN)))
-                .addFilterAfter(new Strangers(names(more), problems), HeaderWriterFilter.class)
-                .build();
+                .csrf(AbstractHttpConfigurer::disable);
+        return hardened.build(http, names(more));
     }
 
     private static Set<String> names(Set<String> more) {

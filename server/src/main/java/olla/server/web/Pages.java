@@ -33,7 +33,7 @@ import tools.jackson.databind.module.SimpleModule;
 
 /** Serves the interface: every station's address is the one page, its hashed files are kept by the browser. */
 @Configuration
-@Import(Gate.class)
+@Import({Gate.class, Hardened.class})
 public class Pages implements WebMvcConfigurer {
 
     /** A question is a few hundred bytes; nothing sensible is larger than this. */
@@ -53,7 +53,9 @@ public class Pages implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String station : new String[] {"/", "/counter", "/bench", "/sheet", "/oven", "/oven/*", "/log"}) {
+        for (String station : new String[] {
+            "/", "/counter", "/bench", "/sheet", "/oven", "/oven/*", "/log", "/screens", "/pair", "/plates"
+        }) {
             registry.addViewController(station).setViewName("forward:/index.html");
         }
     }

@@ -21,6 +21,7 @@ import olla.server.bakes.rows.Bake;
 import olla.server.bakes.rows.BakeRepository;
 import olla.server.evening.EveningService;
 import olla.server.forecast.Forecasts;
+import olla.server.people.ScreenService;
 import olla.server.store.Room;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -67,7 +68,7 @@ class BakeStreamErrorTest {
         });
         stream(Runnable::run);
         stream.start();
-        stream.follow();
+        stream.follow(null);
         verify(json, timeout(PATIENCE_MS).atLeastOnce()).writeValueAsString(any(BakeStream.Event.class));
 
         fails.set(true);
@@ -98,7 +99,7 @@ class BakeStreamErrorTest {
         });
         stream(Runnable::run);
         stream.start();
-        stream.follow();
+        stream.follow(null);
 
         verify(bakes, timeout(PATIENCE_MS).times(2)).findWithOvenByIdIn(List.of(bake));
     }
@@ -115,7 +116,7 @@ class BakeStreamErrorTest {
             work.run();
         });
         stream.start();
-        stream.follow();
+        stream.follow(null);
 
         verify(json, timeout(PATIENCE_MS).atLeastOnce()).writeValueAsString(any(BakeStream.Event.class));
     }
@@ -134,8 +135,8 @@ class BakeStreamErrorTest {
             work.run();
         });
         stream.start();
-        stream.follow();
-        stream.follow();
+        stream.follow(null);
+        stream.follow(null);
         verify(json, timeout(PATIENCE_MS).atLeast(2)).writeValueAsString(any(BakeStream.Event.class));
 
         fails.set(true);
@@ -162,6 +163,7 @@ class BakeStreamErrorTest {
                 json,
                 Clock.systemUTC(),
                 mock(Room.class),
+                mock(ScreenService.class),
                 turns,
                 senders,
                 9,

@@ -1,0 +1,68 @@
+package olla.server.people;
+
+import jakarta.servlet.DispatcherType;
+import olla.server.web.Hardened;
+import olla.server.web.Lan;
+import olla.server.web.ProblemWriter;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
+
+/**
+ * What stands in front of whoever comes from the network. The pages themselves hold nothing of the kitchen and are for all; what is said and what is done is for screens that were
+ * let in, each as its role goes. What no line here lets through is shut.
+ */
+@Configuration
+@ConditionalOnWebApplication
+class NetworkGate {
+
+    private static final String OWNER = Role.OWNER.name();
+    private static final String COOK = Role.COOK.name();
+    private static final String WATCHER = Role.WATCHER.name();
+
+    @Bean
+    @Order(1)
+    SecurityFilterChain network(
+            HttpSecurity http, Hardened hardened, ScreenService screens, Lan lan, ProblemWriter problems)
+            throws Exception {
+        http.securityMatcher(lan::asks)
+                .authorizeHttpRequests(who -> who
+                        // What ends a streamed answer, or tells that it broke: let in once already.
+                        .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/me")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.PUT, "/api/screens/*")
+                        .permitAll()
+                        .requestMatchers("/api/screens/**", "/api/invitations/**")
+                        .hasRole(OWNER)
+                        .requestMatchers(HttpMethod.GET, "/api/plates", "/api/clock")
+                        .hasAnyRole(OWNER, COOK, WATCHER)
+                        // Devices have no keys of their own yet: they push from the machine itself.
+                        .requestMatchers("/api/readings/**")
+                        .denyAll()
+                        .requestMatchers("/api/**")
+                        .hasAnyRole(OWNER, COOK)
+                        .requestMatchers("/actuator/**", "/v3/**")
+                        .denyAll()
+                        .requestMatchers(HttpMethod.GET, "/**")
+                        .permitAll()
+                        .anyRequest()
+                        .denyAll())
+                .addFilterBefore(new ScreenKeys(screens, problems), AnonymousAuthenticationFilter.class)
+                .exceptionHandling(refused -> refused.authenticationEntryPoint((request, response, why) ->
+                                problems.answer(request, response, HttpStatus.UNAUTHORIZED, "refusal.not-let-in"))
+                        .accessDeniedHandler((request, response, why) -> problems.answer(
+                                request, response, HttpStatus.FORBIDDEN, "refusal.not-for-this-screen")))
+                // A forged page brings no key: the cookie goes along with our own pages only, and theirs are turned
+                // away before.
+                .csrf(csrf -> csrf.spa());
+        return hardened.build(http, lan.names());
+    }
+}

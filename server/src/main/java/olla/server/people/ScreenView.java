@@ -1,0 +1,7 @@
+package olla.server.people;
+
+import java.time.Instant;
+import java.util.UUID;
+
+/** A screen that was let in. */
+record ScreenView(UUID id, String name, Role role, Instant pairedAt, Instant seenAt) {}

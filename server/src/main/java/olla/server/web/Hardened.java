@@ -1,0 +1,45 @@
+package olla.server.web;
+
+import java.util.Set;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.HeaderWriterFilter;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.stereotype.Component;
+
+/** What stands at every door: what our pages may load, and no page but ours. */
+@Component
+public class Hardened {
+
+    /* Styles in attributes are how the drawings colour their parts; scripts come from files only. */
+    private static final String CONTENT =
+            "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline';"
+                    + " object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
+
+    private final ProblemWriter problems;
+
+    Hardened(ProblemWriter problems) {
+        this.problems = problems;
+    }
+
+    /**
+     * A door with what stands at every one.
+     *
+     * @param names by which the machine is called there, lower case, without ports
+     */
+    public SecurityFilterChain build(HttpSecurity http, Set<String> names) throws Exception {
+        return http.logout(AbstractHttpConfigurer::disable)
+                .requestCache(AbstractHttpConfigurer::disable)
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .headers(headers -> headers.contentSecurityPolicy(c -> c.policyDirectives(CONTENT))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
+                        .crossOriginOpenerPolicy(c -> c.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))
+                        .crossOriginResourcePolicy(c -> c.policy(CrossOriginResourcePolicy.SAME_ORIGIN)))
+                .addFilterAfter(new Strangers(names, problems), HeaderWriterFilter.class)
+                .build();
+    }
+}

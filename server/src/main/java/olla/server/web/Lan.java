@@ -1,0 +1,126 @@
+package olla.server.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.net.Inet4Address;
+import java.net.InetAddress;
+import java.net.NetworkInterface;
+import java.net.SocketException;
+import java.net.UnknownHostException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.apache.catalina.connector.Connector;
+import org.apache.coyote.http11.Http11NioProtocol;
+import org.apache.tomcat.util.net.SSLHostConfig;
+import org.apache.tomcat.util.net.SSLHostConfigCertificate;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.stereotype.Component;
+
+/** The door to the kitchen's network, over TLS, where there is one: another than that of the machine itself. */
+@Component
+public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
+
+    private static final int SHUT = -1;
+    private static final String PATIENCE_MS = "10000";
+
+    private final int port;
+    private final String address;
+    private final String keys;
+    private final String password;
+    private final Set<String> more;
+    private Connector door;
+
+    Lan(
+            @Value("${olla.lan.port}") int port,
+            @Value("${olla.lan.address}") String address,
+            @Value("${olla.lan.keys}") String keys,
+            @Value("${olla.lan.password}") String password,
+            @Value("${olla.hosts}") Set<String> more) {
+        this.port = port;
+        this.address = address;
+        this.keys = keys;
+        this.password = password;
+        this.more = more;
+    }
+
+    @Override
+    public void customize(TomcatServletWebServerFactory factory) {
+        if (!open()) {
+            return;
+        }
+        door = new Connector(Http11NioProtocol.class.getName());
+        door.setPort(port);
+        door.setScheme("https");
+        door.setSecure(true);
+        door.setProperty("address", address);
+        door.setProperty("SSLEnabled", "true");
+        door.setProperty("connectionTimeout", PATIENCE_MS);
+        SSLHostConfig tls = new SSLHostConfig();
+        tls.setProtocols("TLSv1.2+TLSv1.3");
+        SSLHostConfigCertificate own = new SSLHostConfigCertificate(tls, SSLHostConfigCertificate.Type.UNDEFINED);
+        own.setCertificateKeystoreFile(Path.of(keys).toAbsolutePath().toString());
+        own.setCertificateKeystorePassword(password);
+        tls.addCertificate(own);
+        door.addSslHostConfig(tls);
+        factory.addAdditionalConnectors(door);
+    }
+
+    /** Whether the kitchen can be reached from the network. */
+    public boolean open() {
+        return port != SHUT;
+    }
+
+    /** Whether a request came in by that door. */
+    public boolean asks(HttpServletRequest request) {
+        return door != null && request.getLocalPort() == door.getLocalPort();
+    }
+
+    /** Names by which this machine is called there, lower case. */
+    public Set<String> names() {
+        Set<String> names = new HashSet<>();
+        more.forEach(name -> names.add(name.strip().toLowerCase(Locale.ROOT)));
+        names.add("localhost");
+        try {
+            for (NetworkInterface one : Collections.list(NetworkInterface.getNetworkInterfaces())) {
+                for (InetAddress at : Collections.list(one.getInetAddresses())) {
+                    String plain = at.getHostAddress().replaceAll("%.*", "").toLowerCase(Locale.ROOT);
+                    names.add(at instanceof Inet4Address ? plain : "[" + plain + "]");
+                }
+            }
+            String own = InetAddress.getLocalHost().getHostName().toLowerCase(Locale.ROOT);
+            names.add(own);
+            names.add(own + ".local");
+        } catch (SocketException | UnknownHostException nameless) {
+            // What could be found out is enough.
+            return names;
+        }
+        return names;
+    }
+
+    /** Where screens reach it, the likeliest first: addresses of the house's network as the machine has them. */
+    public List<String> addresses() {
+        if (door == null) {
+            return List.of();
+        }
+        List<String> addresses = new ArrayList<>();
+        try {
+            for (NetworkInterface one : Collections.list(NetworkInterface.getNetworkInterfaces())) {
+                for (InetAddress at : Collections.list(one.getInetAddresses())) {
+                    if (at instanceof Inet4Address && one.isUp()) {
+                        int place = at.isLoopbackAddress() ? addresses.size() : 0;
+                        addresses.add(place, "https://" + at.getHostAddress() + ":" + door.getLocalPort());
+                    }
+                }
+            }
+        } catch (SocketException nameless) {
+            return addresses;
+        }
+        return addresses;
+    }
+}

@@ -1,0 +1,97 @@
+package olla.server.people;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.GeneralSecurityException;
+import java.security.KeyStore;
+import java.time.Duration;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.TrustManagerFactory;
+
+/** A browser out on the network: it trusts the kitchen's certificate, keeps cookies, and answers for its pages with the token they are given. */
+final class NetworkScreen {
+
+    private static final String TOKEN = "XSRF-TOKEN";
+
+    private final HttpClient client;
+    private final String address;
+    private final Map<String, String> cookies = new LinkedHashMap<>();
+
+    NetworkScreen(int port) throws IOException, GeneralSecurityException {
+        KeyStore known = KeyStore.getInstance("PKCS12");
+        try (InputStream file = Files.newInputStream(Path.of(NetworkKeys.FILE))) {
+            known.load(file, NetworkKeys.PASSWORD.toCharArray());
+        }
+        KeyStore trusted = KeyStore.getInstance("PKCS12");
+        trusted.load(null, null);
+        trusted.setCertificateEntry("olla", known.getCertificate("olla"));
+        TrustManagerFactory trust = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
+        trust.init(trusted);
+        SSLContext tls = SSLContext.getInstance("TLS");
+        tls.init(null, trust.getTrustManagers(), null);
+        client = HttpClient.newBuilder()
+                .sslContext(tls)
+                .version(HttpClient.Version.HTTP_1_1)
+                .build();
+        address = "https://127.0.0.1:" + port;
+    }
+
+    private HttpRequest.Builder request(String path) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
+                .timeout(Duration.ofSeconds(30))
+                .header("Content-Type", "application/json");
+        if (!cookies.isEmpty()) {
+            request.header(
+                    "Cookie",
+                    cookies.entrySet().stream()
+                            .map(cookie -> cookie.getKey() + "=" + cookie.getValue())
+                            .collect(Collectors.joining("; ")));
+        }
+        if (cookies.containsKey(TOKEN)) {
+            request.header("X-XSRF-TOKEN", cookies.get(TOKEN));
+        }
+        return request;
+    }
+
+    HttpResponse<String> ask(String method, String path, String body) throws IOException, InterruptedException {
+        HttpResponse<String> answer = client.send(
+                request(path)
+                        .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
+                        .build(),
+                BodyHandlers.ofString());
+        for (String cookie : answer.headers().allValues("set-cookie")) {
+            String pair = cookie.substring(0, cookie.contains(";") ? cookie.indexOf(';') : cookie.length());
+            cookies.put(pair.substring(0, pair.indexOf('=')), pair.substring(pair.indexOf('=') + 1));
+        }
+        return answer;
+    }
+
+    int status(String method, String path) throws IOException, InterruptedException {
+        return ask(method, path, "GET".equals(method) || "DELETE".equals(method) ? null : "{}")
+                .statusCode();
+    }
+
+    /** Follows the stream until the kitchen ends it. */
+    HttpResponse<InputStream> follow() throws IOException, InterruptedException {
+        return client.send(request("/api/bakes/stream").GET().build(), BodyHandlers.ofInputStream());
+    }
+
+    String cookie(String name) {
+        return cookies.get(name);
+    }
+
+    void forget(String name) {
+        cookies.remove(name);
+    }
+}
