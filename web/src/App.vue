@@ -15,6 +15,7 @@ const route = useRoute()
 const router = useRouter()
 const units = useUnits()
 const running = useRunning()
+const me = useMe()
 const showKeys = ref(false)
 
 /** What Element Plus says by itself. */
@@ -45,24 +46,29 @@ const here = computed(() => STOPS.findIndex((s) => route.path.startsWith(s.path)
 /** How far tonight's bake has come: inked up to here. */
 const reached = computed(() => Math.max(here.value, running.bakes.length ? 3 : 1))
 
+/** Who only watches, or stands before the door, has one page. */
+const goTo = (path: string) => () => {
+  if (!me.outside && !me.watches) void router.push(path)
+}
 useKeys({
-  '1': () => router.push('/counter'),
-  '2': () => router.push('/bench'),
-  '3': () => router.push('/sheet'),
-  '4': () => router.push('/oven'),
-  '5': () => router.push('/log'),
+  '1': goTo('/counter'),
+  '2': goTo('/bench'),
+  '3': goTo('/sheet'),
+  '4': goTo('/oven'),
+  '5': goTo('/log'),
   '?': () => (showKeys.value = !showKeys.value),
 })
 
-const me = useMe()
 /** So often a screen that was let in asks whether it still is, ms. */
 const STILL_IN_MS = 20_000
 
 onMounted(async () => {
+  const free = me.asked
+  if (free) running.follow()
   await me.open()
   if (me.outside) await router.replace(DOOR)
   else if (me.watches) await router.replace('/plates')
-  else running.follow()
+  else if (!free) running.follow()
 })
 useIntervalFn(async () => {
   if (!me.guest) return
@@ -212,7 +218,11 @@ li.here a {
   gap: 8px;
 }
 .plain {
+  display: inline-flex;
+  align-items: center;
   min-height: 44px;
+  color: inherit;
+  text-decoration: none;
   padding: 0 8px;
   border: 0;
   background: none;

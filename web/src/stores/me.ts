@@ -6,8 +6,8 @@ import type { Me } from '../api/types'
 /** Who asks: the machine itself, or a screen that was let in as something. */
 export const useMe = defineStore('me', () => {
   const who = ref<Me | null>(null)
-  /** Whether the kitchen was asked, answered or not. */
-  const asked = ref(false)
+  /** Whether the kitchen was asked, answered or not; on the machine itself, where it is reached without TLS, nobody need be. */
+  const asked = ref(location.protocol === 'http:')
 
   async function open() {
     try {

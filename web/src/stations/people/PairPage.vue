@@ -70,7 +70,6 @@ input {
   font-size: 18px;
 }
 .code {
-  font-family: var(--figures);
   font-size: 28px;
   letter-spacing: 0.14em;
   text-transform: uppercase;

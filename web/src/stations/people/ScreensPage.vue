@@ -146,8 +146,8 @@ svg {
   background: #fff;
 }
 .signs {
-  font-family: var(--figures);
   font-size: 40px;
+  font-weight: 700;
   letter-spacing: 0.08em;
 }
 .soft {

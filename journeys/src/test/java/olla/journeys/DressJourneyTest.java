@@ -162,7 +162,6 @@ class DressJourneyTest {
         assertThat(screen.objections()).isEmpty();
         bench.choose("Topping", "crumb all round");
         screen.waitForText(Bench.STAGES, "turn it over");
-        screen.waitForText(Bench.STAGES, "grill on, 80 mm under it");
         screen.tap(Part.radio("freezer").in(Bench.PIECE));
         double frozen = minutesIn(screen.until("a longer time from frozen", () -> {
             String text = screen.text(Bench.LIKELY);
@@ -233,6 +232,7 @@ class DressJourneyTest {
         screen.press(Keys.ESCAPE);
         screen.until("the stages to close", () -> screen.shows(Bench.DIALOG) ? null : true);
         screen.waitForText(Bench.STAGES, "turn it over");
+        screen.waitForText(Bench.STAGES, "grill on, 80 mm under it");
         screen.waitForText(Bench.PROGRAMME, "250°");
         screen.waitForText(Bench.REST, "at once");
 

@@ -67,7 +67,7 @@ final class Kitchen implements AutoCloseable {
         }
     }
 
-    private static int freePort() throws IOException {
+    static int freePort() throws IOException {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
         }
