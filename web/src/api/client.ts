@@ -207,6 +207,10 @@ export const api = {
   letIn: (id: string, code: string, name: string) =>
     said(server.PUT('/api/screens/{id}', { ...of(id), body: { code, name } })),
   showOut: (id: string) => said(server.DELETE('/api/screens/{id}', of(id))),
+  deviceKeys: () => said(server.GET('/api/device-keys')),
+  giveKey: (id: string, device: string) =>
+    said(server.PUT('/api/device-keys/{id}', { ...of(id), body: { device } })),
+  takeKey: (id: string) => said(server.DELETE('/api/device-keys/{id}', of(id))),
   plates: () => said(server.GET('/api/plates')),
   running: () => said(server.GET('/api/bakes')),
   logged: (signal: AbortSignal) => ask(() => server.GET('/api/log', { signal }), signal),

@@ -7,6 +7,7 @@ export type Me = Schemas['MeView']
 export type Role = NonNullable<Me['role']>
 export type LetInScreen = Schemas['ScreenView']
 export type Invitation = Schemas['InvitationView']
+export type DeviceKey = Schemas['DeviceKeyView']
 export type Plates = Schemas['PlatesView']
 export type Species = Schemas['SpeciesEntry']
 export type BandEntry = Schemas['BandEntry']

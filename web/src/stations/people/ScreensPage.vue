@@ -7,6 +7,7 @@ import type { Invitation, LetInScreen, Role } from '../../api/types'
 import ChoiceRow from '../../components/ChoiceRow.vue'
 import { t } from '../../messages/say'
 import { clock, day } from '../../messages/time'
+import DeviceKeys from './DeviceKeys.vue'
 import { useMe } from '../../stores/me'
 
 /** Which screens may come in from the network, and how another is let in. */
@@ -101,6 +102,7 @@ const when = (moment: string) => `${day(new Date(moment))}, ${clock(new Date(mom
         </div>
       </div>
     </section>
+    <DeviceKeys v-if="me.who?.network" />
   </main>
 </template>
 

@@ -82,6 +82,11 @@ class NetworkJourneyTest {
 
             machine.waitForText(PAGE, "Tablet at the oven");
             machine.waitForText(PAGE, "see when plates go out");
+            machine.type(Part.field("As it calls itself"), "probe-7");
+            machine.tap(Part.button("Give it a key"));
+            machine.waitForText(PAGE, "The key of probe-7, shown this once:");
+            assertThat(machine.objections()).isEmpty();
+            machine.tap(Part.button("Take the key of probe-7"));
             machine.tap(Part.button("Show Tablet at the oven out"));
             tablet.until("to be out in mid-bake", () -> tablet.path().equals("/pair") ? true : null);
         }

@@ -29,7 +29,12 @@ class NetworkGate {
     @Bean
     @Order(1)
     SecurityFilterChain network(
-            HttpSecurity http, Hardened hardened, ScreenService screens, Lan lan, ProblemWriter problems)
+            HttpSecurity http,
+            Hardened hardened,
+            ScreenService screens,
+            DeviceKeys devices,
+            Lan lan,
+            ProblemWriter problems)
             throws Exception {
         http.securityMatcher(lan::asks)
                 .authorizeHttpRequests(who -> who
@@ -40,13 +45,14 @@ class NetworkGate {
                         .permitAll()
                         .requestMatchers(HttpMethod.PUT, "/api/screens/*")
                         .permitAll()
-                        .requestMatchers("/api/screens/**", "/api/invitations/**")
+                        .requestMatchers("/api/screens/**", "/api/invitations/**", "/api/device-keys/**")
                         .hasRole(OWNER)
-                        .requestMatchers(HttpMethod.GET, "/api/plates", "/api/clock")
+                        .requestMatchers(HttpMethod.GET, "/api/clock")
+                        .hasAnyRole(OWNER, COOK, WATCHER, ScreenKeys.DEVICE)
+                        .requestMatchers(HttpMethod.GET, "/api/plates")
                         .hasAnyRole(OWNER, COOK, WATCHER)
-                        // Devices have no keys of their own yet: they push from the machine itself.
                         .requestMatchers("/api/readings/**")
-                        .denyAll()
+                        .hasRole(ScreenKeys.DEVICE)
                         .requestMatchers("/api/**")
                         .hasAnyRole(OWNER, COOK)
                         .requestMatchers("/actuator/**", "/v3/**")
@@ -55,14 +61,16 @@ class NetworkGate {
                         .permitAll()
                         .anyRequest()
                         .denyAll())
-                .addFilterBefore(new ScreenKeys(screens, problems), AnonymousAuthenticationFilter.class)
+                .addFilterBefore(new ScreenKeys(screens, devices, problems), AnonymousAuthenticationFilter.class)
                 .exceptionHandling(refused -> refused.authenticationEntryPoint((request, response, why) ->
                                 problems.answer(request, response, HttpStatus.UNAUTHORIZED, "refusal.not-let-in"))
                         .accessDeniedHandler((request, response, why) -> problems.answer(
                                 request, response, HttpStatus.FORBIDDEN, "refusal.not-for-this-screen")))
                 // A forged page brings no key: the cookie goes along with our own pages only, and theirs are turned
-                // away before.
-                .csrf(csrf -> csrf.spa());
+                // away before. What bears a key is no page.
+                .csrf(csrf -> csrf.spa()
+                        .ignoringRequestMatchers(
+                                request -> ScreenKeys.borne(request).isPresent()));
         return hardened.build(http, lan.names());
     }
 }

@@ -33,11 +33,13 @@ final class PushedReadings {
     private static final List<String> COLUMNS = List.of("device", "channel", "at", "celsius", "battery");
 
     private final Instant now;
+    private final String only;
     private final List<DeviceReading> good = new ArrayList<>();
     private final List<Refusal> refused = new ArrayList<>();
 
-    private PushedReadings(Instant now) {
+    private PushedReadings(Instant now, String only) {
         this.now = now;
+        this.only = only;
     }
 
     /**
@@ -45,15 +47,16 @@ final class PushedReadings {
      *
      * @param readings 1 to {@value #MOST_LINES}
      * @param now when they came
+     * @param only the device that all of them have to be of; null for any
      * @throws olla.core.messages.RefusedInput where there are none, or too many
      */
-    static PushedReadings of(List<DeviceReading> readings, Instant now) {
+    static PushedReadings of(List<DeviceReading> readings, Instant now, String only) {
         if (readings == null || readings.isEmpty() || readings.size() > MOST_LINES) {
             new Refusals()
                     .add("readings", "refusal.push-readings", "most", MOST_LINES)
                     .throwIfAny();
         }
-        PushedReadings pushed = new PushedReadings(now);
+        PushedReadings pushed = new PushedReadings(now, only);
         for (int i = 0; i < readings.size(); i++) {
             pushed.take(readings.get(i), i + 1);
         }
@@ -64,10 +67,11 @@ final class PushedReadings {
      * What was pushed as lines of CSV, with or without a line of headings.
      *
      * @param now when they came
+     * @param only the device that all of them have to be of; null for any
      * @throws olla.core.messages.RefusedInput where it is no CSV
      */
-    static PushedReadings ofCsv(String lines, Instant now) {
-        PushedReadings pushed = new PushedReadings(now);
+    static PushedReadings ofCsv(String lines, Instant now, String only) {
+        PushedReadings pushed = new PushedReadings(now, only);
         pushed.readAll(lines);
         return pushed;
     }
@@ -151,6 +155,9 @@ final class PushedReadings {
                 || reading.device() == null
                 || !NAME.matcher(reading.device()).matches()) {
             return Message.of("refusal.device-name");
+        }
+        if (only != null && !only.equals(reading.device())) {
+            return Message.of("refusal.another-device", "device", only);
         }
         if (reading.channel() == null) {
             return Message.of("missing.channel", "choices", Message.codes(Channel.values()));

@@ -6,6 +6,8 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import olla.core.messages.Refusal;
+import olla.server.people.LetInDevice;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -51,13 +53,18 @@ class ReadingController {
     }
 
     @PostMapping(path = "/readings", consumes = "application/json")
-    Taken push(@RequestBody Push push) {
-        return store(PushedReadings.of(push.readings(), now()));
+    Taken push(@RequestBody Push push, @AuthenticationPrincipal Object who) {
+        return store(PushedReadings.of(push.readings(), now(), only(who)));
     }
 
     @PostMapping(path = "/readings", consumes = "text/csv")
-    Taken push(@RequestBody String lines) {
-        return store(PushedReadings.ofCsv(lines, now()));
+    Taken push(@RequestBody String lines, @AuthenticationPrincipal Object who) {
+        return store(PushedReadings.ofCsv(lines, now(), only(who)));
+    }
+
+    /* The one device whose readings may come: from the network its key says which. */
+    private static String only(Object who) {
+        return who instanceof LetInDevice device ? device.device() : null;
     }
 
     private Taken store(PushedReadings pushed) {

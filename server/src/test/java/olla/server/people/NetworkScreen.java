@@ -82,6 +82,32 @@ final class NetworkScreen {
                 .statusCode();
     }
 
+    /** Pushes readings as a device does: with a key, and neither cookie nor token. */
+    HttpResponse<String> pushes(String key, String readings) throws IOException, InterruptedException {
+        return client.send(
+                bearing(key, "/api/readings")
+                        .POST(BodyPublishers.ofString(readings))
+                        .build(),
+                BodyHandlers.ofString());
+    }
+
+    /** What a device is told that asks for something else. */
+    int bears(String key, String method, String path) throws IOException, InterruptedException {
+        return client.send(
+                        bearing(key, path)
+                                .method(method, BodyPublishers.ofString("{}"))
+                                .build(),
+                        BodyHandlers.ofString())
+                .statusCode();
+    }
+
+    private HttpRequest.Builder bearing(String key, String path) {
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .timeout(Duration.ofSeconds(30))
+                .header("Content-Type", "application/json")
+                .header("Authorization", "Bearer " + key);
+    }
+
     /** Follows the stream until the kitchen ends it. */
     HttpResponse<InputStream> follow() throws IOException, InterruptedException {
         return client.send(request("/api/bakes/stream").GET().build(), BodyHandlers.ofInputStream());

@@ -42,6 +42,7 @@ import tools.jackson.databind.ObjectMapper;
 class NetworkTest {
 
     private static final Set<String> FOR_ALL = Set.of("GET /api/me", "PUT /api/screens/{id}");
+    private static final Set<String> FOR_DEVICES = Set.of("GET /api/clock", "POST /api/readings");
     private static final Set<String> FOR_WATCHERS = Set.of("GET /api/plates", "GET /api/clock");
 
     @Autowired
@@ -226,6 +227,59 @@ class NetworkTest {
                         .body())
                 .contains("older than ten minutes");
         assertThat(screen.status("GET", "/api/bakes")).isEqualTo(401);
+    }
+
+    private int push(String key, String device) throws Exception {
+        return screen.pushes(
+                        key,
+                        "{\"readings\":[{\"device\":\"%s\",\"channel\":\"TIP\",\"celsius\":41}]}".formatted(device))
+                .statusCode();
+    }
+
+    private String keyFor(UUID id, String device) throws Exception {
+        String answer = machine.exchange(
+                        "/api/device-keys/" + id, HttpMethod.PUT, new HttpEntity<>(new DeviceKeyInput(device)))
+                .getBody();
+        return json.readTree(answer).get("key").asString();
+    }
+
+    /** A device pushes its own readings with its own key, until that is taken away, and does nothing else. */
+    @Test
+    void aDevicePushesWithItsKey() throws Exception {
+        UUID id = UUID.randomUUID();
+        String key = keyFor(id, "probe-9");
+        assertThat(push(key, "probe-9")).isEqualTo(200);
+        assertThat(machine.read("/api/devices")).contains("probe-9");
+        assertThat(screen.pushes(key, "{\"readings\":[{\"device\":\"probe-1\",\"channel\":\"TIP\",\"celsius\":41}]}")
+                        .body())
+                .contains("\"taken\":0", "probe-9 only");
+        assertThat(push("x" + key, "probe-9")).isEqualTo(401);
+        for (String address : addresses()) {
+            if (!FOR_ALL.contains(address) && !FOR_DEVICES.contains(address)) {
+                String[] parts = address.split(" ");
+                String path =
+                        parts[1].replaceAll("\\{[a-zA-Z]+\\}", UUID.randomUUID().toString());
+                assertThat(screen.bears(key, parts[0], path)).as(address).isEqualTo(403);
+            }
+        }
+        assertThat(machine.read("/api/device-keys")).contains("probe-9").doesNotContain(key);
+
+        String other = keyFor(id, "probe-9");
+        assertThat(push(key, "probe-9")).isEqualTo(401);
+        assertThat(push(other, "probe-9")).isEqualTo(200);
+        machine.exchange("/api/device-keys/" + id, HttpMethod.DELETE, HttpEntity.EMPTY);
+        assertThat(push(other, "probe-9")).isEqualTo(401);
+    }
+
+    @Test
+    void noReadingCouldBearSuchAName() {
+        assertThat(machine.exchange(
+                                "/api/device-keys/" + UUID.randomUUID(),
+                                HttpMethod.PUT,
+                                new HttpEntity<>(new DeviceKeyInput("a probe")))
+                        .getStatusCode()
+                        .value())
+                .isEqualTo(400);
     }
 
     @ParameterizedTest

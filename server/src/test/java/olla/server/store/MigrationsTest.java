@@ -32,6 +32,9 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
  */
 class MigrationsTest {
 
+    /* The schema that this application is for. */
+    private static final String NEWEST = "9";
+
     private static final String FOLDER = "db/migration/";
     private static final TestDatabase DATABASE = TestDatabase.running();
 
@@ -206,7 +209,7 @@ class MigrationsTest {
         }
         assertThat(kept).as("one upgrade, one dump").hasSize(1);
         assertThat(kept.get(0).getFileName().toString())
-                .startsWith("from-2-to-7-")
+                .startsWith("from-2-to-" + NEWEST + "-")
                 .endsWith(".sql");
         assertThat(Files.readString(kept.get(0)))
                 .contains("CREATE TABLE `bake`", "Sardines")
@@ -218,7 +221,7 @@ class MigrationsTest {
     void anUpgradeThatWasNotFinishedKeepsTheRowsOfBeforeIt() throws Exception {
         Map<String, String> connection = DATABASE.connection("unfinished");
         flyway(connection, "2").migrate();
-        Path first = Files.writeString(dumps.resolve("from-2-to-7.upgrading.sql"), "rows of before");
+        Path first = Files.writeString(dumps.resolve("from-2-to-" + NEWEST + ".upgrading.sql"), "rows of before");
 
         upgrade(connection).migrate(flyway(connection, null));
 

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, Problem } from '../../api/client'
+import { newId } from '../../api/id'
+import type { DeviceKey } from '../../api/types'
+import { t } from '../../messages/say'
+
+/** Which thermometers may push readings from the network, each with a key that is shown once. */
+const devices = ref<DeviceKey[]>([])
+const name = ref('')
+const given = ref<DeviceKey | null>(null)
+const wrong = ref('')
+
+/** Where it was refused that is said, and nothing is lost. */
+async function tried(work: () => Promise<unknown>) {
+  try {
+    await work()
+    devices.value = await api.deviceKeys()
+    wrong.value = ''
+  } catch (failure) {
+    if (!(failure instanceof Problem)) throw failure
+    wrong.value = failure.errors.map((e) => e.message).join(' ') || failure.message
+  }
+}
+const give = () =>
+  tried(async () => {
+    given.value = await api.giveKey(newId(), name.value.trim())
+    name.value = ''
+  })
+const take = (device: DeviceKey) => tried(() => api.takeKey(device.id))
+onMounted(() => tried(async () => undefined))
+</script>
+
+<template>
+  <section>
+    <h2>{{ t('ui.devices.title') }}</h2>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <ul>
+      <li v-for="device in devices" :key="device.id">
+        <b>{{ device.device }}</b>
+        <button
+          class="quiet-action"
+          :aria-label="t('ui.devices.take-of', { name: device.device })"
+          @click="take(device)"
+        >
+          {{ t('ui.devices.take') }}
+        </button>
+      </li>
+    </ul>
+    <form @submit.prevent="give">
+      <label for="device">{{ t('ui.devices.name') }}</label>
+      <input id="device" v-model="name" maxlength="40" spellcheck="false" autocapitalize="off" />
+      <button class="quiet-action" :disabled="!name.trim()">{{ t('ui.devices.give') }}</button>
+    </form>
+    <p v-if="given" aria-live="polite">
+      {{ t('ui.devices.given', { name: given.device }) }} <code>{{ given.key }}</code>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  margin-top: 32px;
+}
+h2 {
+  margin: 0 0 4px;
+  font-size: 16px;
+}
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  border-bottom: 1px solid var(--rule);
+}
+form {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+}
+input {
+  min-height: 44px;
+  padding: 0 10px;
+  border: 1px solid var(--ink-soft);
+  border-radius: 4px;
+  font: inherit;
+}
+code {
+  overflow-wrap: anywhere;
+}
+.wrong {
+  padding: 8px 12px;
+  border-left: 4px solid var(--danger);
+}
+</style>
