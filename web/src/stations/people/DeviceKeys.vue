@@ -1,40 +1,36 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, Problem } from '../../api/client'
+import { api } from '../../api/client'
 import { newId } from '../../api/id'
 import type { DeviceKey } from '../../api/types'
+import { useTried } from '../../composables/tried'
 import { t } from '../../messages/say'
 
 /** Which thermometers may push readings from the network, each with a key that is shown once. */
 const devices = ref<DeviceKey[]>([])
 const name = ref('')
 const given = ref<DeviceKey | null>(null)
-const wrong = ref('')
+const { problem, tried } = useTried()
 
-/** Where it was refused that is said, and nothing is lost. */
-async function tried(work: () => Promise<unknown>) {
-  try {
-    await work()
-    devices.value = await api.deviceKeys()
-    wrong.value = ''
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    wrong.value = failure.errors.map((e) => e.message).join(' ') || failure.message
-  }
-}
+const look = async () => void (devices.value = await api.deviceKeys())
 const give = () =>
   tried(async () => {
     given.value = await api.giveKey(newId(), name.value.trim())
     name.value = ''
+    await look()
   })
-const take = (device: DeviceKey) => tried(() => api.takeKey(device.id))
-onMounted(() => tried(async () => undefined))
+const take = (device: DeviceKey) =>
+  tried(async () => {
+    await api.takeKey(device.id)
+    await look()
+  })
+onMounted(() => tried(look))
 </script>
 
 <template>
   <section>
     <h2>{{ t('ui.devices.title') }}</h2>
-    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
     <ul>
       <li v-for="device in devices" :key="device.id">
         <b>{{ device.device }}</b>

@@ -1,28 +1,25 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, Problem } from '../../api/client'
+import { api } from '../../api/client'
 import { newId } from '../../api/id'
+import { useTried } from '../../composables/tried'
 import { t } from '../../messages/say'
 
 /** A screen out on the network is let in by a code; one that was made a picture of is typed already. */
 const code = ref(decodeURIComponent(location.hash.slice(1)))
 const name = ref('')
-const wrong = ref('')
+const { problem: wrong, tried } = useTried()
 const busy = ref(false)
 /** One wish has one id: where the answer is lost, the same screen asks again. */
 const id = newId()
 
 async function enter() {
   busy.value = true
-  wrong.value = ''
-  try {
+  await tried(async () => {
     await api.me()
     await api.letIn(id, code.value, name.value.trim() || t('ui.pair.usual'))
     location.assign('/')
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    wrong.value = failure.errors.map((e) => e.message).join(' ') || failure.message
-  }
+  })
   busy.value = false
 }
 </script>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
 import { onMounted, ref } from 'vue'
-import { api, Problem } from '../../api/client'
+import { api } from '../../api/client'
 import type { Plates } from '../../api/types'
+import { useTried } from '../../composables/tried'
 import { t } from '../../messages/say'
 import { clock } from '../../messages/time'
 
@@ -10,17 +11,9 @@ import { clock } from '../../messages/time'
 const AGAIN_MS = 5000
 
 const evenings = ref<Plates[] | null>(null)
-const wrong = ref('')
+const { problem: wrong, tried } = useTried()
 
-async function look() {
-  try {
-    evenings.value = await api.plates()
-    wrong.value = ''
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    wrong.value = failure.message
-  }
-}
+const look = () => tried(async () => void (evenings.value = await api.plates()))
 onMounted(look)
 useIntervalFn(look, AGAIN_MS)
 const at = (moment: string) => clock(new Date(moment))

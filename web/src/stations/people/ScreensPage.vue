@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
-import { api, Problem } from '../../api/client'
+import { api } from '../../api/client'
 import { newId } from '../../api/id'
 import type { Invitation, LetInScreen, Role } from '../../api/types'
+import { useTried } from '../../composables/tried'
 import ChoiceRow from '../../components/ChoiceRow.vue'
 import { t } from '../../messages/say'
 import { clock, day } from '../../messages/time'
@@ -23,19 +24,11 @@ const me = useMe()
 const screens = ref<LetInScreen[]>([])
 const role = ref<Role>('COOK')
 const invitation = ref<Invitation | null>(null)
-const wrong = ref('')
 
-/** Where it was refused that is said, and nothing is lost. */
-async function tried(work: () => Promise<void>) {
-  try {
-    await work()
-    wrong.value = ''
-  } catch (failure) {
-    if (!(failure instanceof Problem)) throw failure
-    wrong.value = failure.message
-  }
-}
-const look = () => tried(async () => void (screens.value = await api.screens()))
+/** What is looked at again and again says nothing over what somebody has done. */
+const { problem: unseen, tried: looked } = useTried()
+const { problem: wrong, tried } = useTried()
+const look = () => looked(async () => void (screens.value = await api.screens()))
 const invite = () => tried(async () => void (invitation.value = await api.invite(newId(), role.value)))
 const showOut = (screen: LetInScreen) =>
   tried(async () => {
@@ -52,7 +45,7 @@ const when = (moment: string) => `${day(new Date(moment))}, ${clock(new Date(mom
 <template>
   <main>
     <h1>{{ t('ui.screens.title') }}</h1>
-    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <p v-if="wrong || unseen" class="wrong" role="alert">{{ wrong || unseen }}</p>
     <p v-if="me.who && !me.who.network">{{ t('ui.screens.shut') }}</p>
     <p v-else-if="screens.length === 0">{{ t('ui.screens.none') }}</p>
     <ul>

@@ -97,7 +97,10 @@ public sealed interface Stage {
         /** A rack or two below the topmost, mm (common practice, no source). */
         public static final double USUAL_UNDER_MM = 150;
 
+        /** Nearer than that it touches what glows, mm (ours). */
         public static final double LEAST_UNDER_MM = 50;
+
+        /** Lower stands no rack, mm (ours). */
         public static final double MOST_UNDER_MM = 350;
 
         /* What a hot element sends down on a dish as far under it as is usual, W/m² (order of magnitude, 5 to 12 kW/m²

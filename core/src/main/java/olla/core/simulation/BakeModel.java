@@ -354,8 +354,8 @@ public final class BakeModel {
     /* What stands out of it takes the usual film of such an oven and what walls give it by radiation. */
     private Wall wall() {
         Ware ware = dish.vessel().ware();
-        Face.Exposed oven = new Face.Exposed(this.oven.kind().filmWm2K(), 0, 0, ware.undersideEmissivity(), 0, 0);
-        return new Wall(ware.wallM(), ware.conductivityWmK(), ware.alongWmK(), oven.opening(SHEET_C));
+        Face.Exposed face = new Face.Exposed(oven.kind().filmWm2K(), 0, 0, ware.undersideEmissivity(), 0, 0);
+        return new Wall(ware.wallM(), ware.conductivityWmK(), ware.alongWmK(), face.opening(SHEET_C));
     }
 
     /** The load as it goes in, on a tray at room temperature. */

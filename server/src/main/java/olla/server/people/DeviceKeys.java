@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.regex.Pattern;
 import olla.core.messages.Refusals;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,7 +13,6 @@ import org.springframework.transaction.annotation.Transactional;
 class DeviceKeys {
 
     private static final int MOST = 200;
-    private static final Pattern NAME = Pattern.compile("[A-Za-z0-9._-]{1,40}");
 
     private final DeviceKeyRepository keys;
     private final Clock clock;
@@ -37,7 +35,7 @@ class DeviceKeys {
     @Transactional
     public DeviceKeyView give(UUID id, DeviceKeyInput input) {
         Refusals refusals = new Refusals();
-        if (input.device() == null || !NAME.matcher(input.device()).matches()) {
+        if (!LetInDevice.canBe(input.device())) {
             refusals.add("device", "refusal.device-name");
         }
         Optional<DeviceKeyRow> there = keys.findById(id);

@@ -13,6 +13,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
+import org.springframework.web.util.WebUtils;
 
 /**
  * What stands in front of whoever comes from the network. The pages themselves hold nothing of the kitchen and are for all; what is said and what is done is for screens that were
@@ -67,10 +68,10 @@ class NetworkGate {
                         .accessDeniedHandler((request, response, why) -> problems.answer(
                                 request, response, HttpStatus.FORBIDDEN, "refusal.not-for-this-screen")))
                 // A forged page brings no key: the cookie goes along with our own pages only, and theirs are turned
-                // away before. What bears a key is no page.
+                // away before. What bears a key and no cookie is no page.
                 .csrf(csrf -> csrf.spa()
-                        .ignoringRequestMatchers(
-                                request -> ScreenKeys.borne(request).isPresent()));
+                        .ignoringRequestMatchers(request -> WebUtils.getCookie(request, ScreenKeys.COOKIE) == null
+                                && ScreenKeys.borne(request).isPresent()));
         return hardened.build(http, lan.names());
     }
 }

@@ -9,12 +9,12 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
 import olla.core.messages.Refusal;
 import olla.core.messages.Refusals;
 import olla.core.probe.Reading;
+import olla.server.people.LetInDevice;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
@@ -27,7 +27,6 @@ final class PushedReadings {
     /** A push has at most so many lines. */
     static final int MOST_LINES = 500;
 
-    private static final Pattern NAME = Pattern.compile("[A-Za-z0-9._-]{1,40}");
     private static final Duration AHEAD = Duration.ofSeconds(10);
     private static final Duration LATE = Duration.ofHours(12);
     private static final List<String> COLUMNS = List.of("device", "channel", "at", "celsius", "battery");
@@ -151,9 +150,7 @@ final class PushedReadings {
     }
 
     private Message wrong(DeviceReading reading) {
-        if (reading == null
-                || reading.device() == null
-                || !NAME.matcher(reading.device()).matches()) {
+        if (reading == null || !LetInDevice.canBe(reading.device())) {
             return Message.of("refusal.device-name");
         }
         if (only != null && !only.equals(reading.device())) {

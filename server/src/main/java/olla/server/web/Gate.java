@@ -1,9 +1,6 @@
 package olla.server.web;
 
-import java.util.HashSet;
-import java.util.Locale;
 import java.util.Set;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -24,19 +21,12 @@ class Gate {
     private static final Set<String> OWN_NAMES = Set.of("127.0.0.1", "localhost", "[::1]");
 
     @Bean
-    SecurityFilterChain everything(HttpSecurity http, Hardened hardened, @Value("${olla.hosts}") Set<String> more)
-            throws Exception {
+    SecurityFilterChain everything(HttpSecurity http, Hardened hardened) throws Exception {
         http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
                 // No cookie says who asks, so there is nothing a forged request could ride on but its page: see
                 // Strangers.
                 .csrf(AbstractHttpConfigurer::disable);
-        return hardened.build(http, names(more));
-    }
-
-    private static Set<String> names(Set<String> more) {
-        Set<String> names = new HashSet<>(OWN_NAMES);
-        more.forEach(name -> names.add(name.strip().toLowerCase(Locale.ROOT)));
-        return Set.copyOf(names);
+        return hardened.build(http, OWN_NAMES);
     }
 
     /** Paths and methods that no page of ours asks for, before they reach anything. */

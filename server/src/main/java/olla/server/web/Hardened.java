@@ -1,6 +1,9 @@
 package olla.server.web;
 
+import java.util.HashSet;
+import java.util.Locale;
 import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
@@ -21,17 +24,21 @@ public class Hardened {
                     + " object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'";
 
     private final ProblemWriter problems;
+    private final Set<String> more;
 
-    Hardened(ProblemWriter problems) {
+    Hardened(ProblemWriter problems, @Value("${olla.hosts}") Set<String> more) {
         this.problems = problems;
+        this.more = more;
     }
 
     /**
      * A door with what stands at every one.
      *
-     * @param names by which the machine is called there, lower case, without ports
+     * @param own names by which the machine is called there, lower case, without ports; those it is said to go by are added
      */
-    public SecurityFilterChain build(HttpSecurity http, Set<String> names) throws Exception {
+    public SecurityFilterChain build(HttpSecurity http, Set<String> own) throws Exception {
+        Set<String> names = new HashSet<>(own);
+        more.forEach(name -> names.add(name.strip().toLowerCase(Locale.ROOT)));
         return http.logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
                 .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))

@@ -7,8 +7,7 @@ import java.net.NetworkInterface;
 import java.net.SocketException;
 import java.net.UnknownHostException;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +16,8 @@ import org.apache.catalina.connector.Connector;
 import org.apache.coyote.http11.Http11NioProtocol;
 import org.apache.tomcat.util.net.SSLHostConfig;
 import org.apache.tomcat.util.net.SSLHostConfigCertificate;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
@@ -26,6 +27,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
 
+    private static final Logger LOG = LoggerFactory.getLogger(Lan.class);
     private static final int SHUT = -1;
     private static final String PATIENCE_MS = "10000";
 
@@ -33,20 +35,17 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
     private final String address;
     private final String keys;
     private final String password;
-    private final Set<String> more;
     private Connector door;
 
     Lan(
             @Value("${olla.lan.port}") int port,
             @Value("${olla.lan.address}") String address,
             @Value("${olla.lan.keys}") String keys,
-            @Value("${olla.lan.password}") String password,
-            @Value("${olla.hosts}") Set<String> more) {
+            @Value("${olla.lan.password}") String password) {
         this.port = port;
         this.address = address;
         this.keys = keys;
         this.password = password;
-        this.more = more;
     }
 
     @Override
@@ -83,44 +82,40 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
 
     /** Names by which this machine is called there, lower case. */
     public Set<String> names() {
-        Set<String> names = new HashSet<>();
-        more.forEach(name -> names.add(name.strip().toLowerCase(Locale.ROOT)));
-        names.add("localhost");
+        Set<String> names = new HashSet<>(Set.of("localhost"));
+        for (InetAddress at : own()) {
+            String plain = at.getHostAddress().replaceAll("%.*", "").toLowerCase(Locale.ROOT);
+            names.add(at instanceof Inet4Address ? plain : "[" + plain + "]");
+        }
         try {
-            for (NetworkInterface one : Collections.list(NetworkInterface.getNetworkInterfaces())) {
-                for (InetAddress at : Collections.list(one.getInetAddresses())) {
-                    String plain = at.getHostAddress().replaceAll("%.*", "").toLowerCase(Locale.ROOT);
-                    names.add(at instanceof Inet4Address ? plain : "[" + plain + "]");
-                }
-            }
             String own = InetAddress.getLocalHost().getHostName().toLowerCase(Locale.ROOT);
-            names.add(own);
-            names.add(own + ".local");
-        } catch (SocketException | UnknownHostException nameless) {
-            // What could be found out is enough.
-            return names;
+            names.addAll(Set.of(own, own + ".local"));
+        } catch (UnknownHostException nameless) {
+            LOG.info("This machine has no name of its own on the network: {}", nameless.getMessage());
         }
         return names;
     }
 
-    /** Where screens reach it, the likeliest first: addresses of the house's network as the machine has them. */
+    /** Where screens reach it, its own machine last. */
     public List<String> addresses() {
         if (door == null) {
             return List.of();
         }
-        List<String> addresses = new ArrayList<>();
+        return own().stream()
+                .filter(at -> at instanceof Inet4Address)
+                .sorted(Comparator.comparing(InetAddress::isLoopbackAddress))
+                .map(at -> "https://" + at.getHostAddress() + ":" + door.getLocalPort())
+                .toList();
+    }
+
+    private static List<InetAddress> own() {
         try {
-            for (NetworkInterface one : Collections.list(NetworkInterface.getNetworkInterfaces())) {
-                for (InetAddress at : Collections.list(one.getInetAddresses())) {
-                    if (at instanceof Inet4Address && one.isUp()) {
-                        int place = at.isLoopbackAddress() ? addresses.size() : 0;
-                        addresses.add(place, "https://" + at.getHostAddress() + ":" + door.getLocalPort());
-                    }
-                }
-            }
-        } catch (SocketException nameless) {
-            return addresses;
+            return NetworkInterface.networkInterfaces()
+                    .flatMap(NetworkInterface::inetAddresses)
+                    .toList();
+        } catch (SocketException unknown) {
+            LOG.warn("The addresses of this machine cannot be found out: {}", unknown.getMessage());
+            return List.of();
         }
-        return addresses;
     }
 }

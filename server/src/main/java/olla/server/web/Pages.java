@@ -33,7 +33,7 @@ import tools.jackson.databind.module.SimpleModule;
 
 /** Serves the interface: every station's address is the one page, its hashed files are kept by the browser. */
 @Configuration
-@Import({Gate.class, Hardened.class})
+@Import(Gate.class)
 public class Pages implements WebMvcConfigurer {
 
     /** A question is a few hundred bytes; nothing sensible is larger than this. */

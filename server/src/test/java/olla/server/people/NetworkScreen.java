@@ -22,6 +22,7 @@ import javax.net.ssl.TrustManagerFactory;
 /** A browser out on the network: it trusts the kitchen's certificate, keeps cookies, and answers for its pages with the token they are given. */
 final class NetworkScreen {
 
+    private static final String SCREEN = ScreenKeys.COOKIE;
     private static final String TOKEN = "XSRF-TOKEN";
 
     private final HttpClient client;
@@ -82,7 +83,7 @@ final class NetworkScreen {
                 .statusCode();
     }
 
-    /** Pushes readings as a device does: with a key, and neither cookie nor token. */
+    /** Pushes readings as a device does: with a key, and no token. */
     HttpResponse<String> pushes(String key, String readings) throws IOException, InterruptedException {
         return client.send(
                 bearing(key, "/api/readings")
@@ -102,10 +103,11 @@ final class NetworkScreen {
     }
 
     private HttpRequest.Builder bearing(String key, String path) {
-        return HttpRequest.newBuilder(URI.create(address + path))
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
                 .timeout(Duration.ofSeconds(30))
                 .header("Content-Type", "application/json")
                 .header("Authorization", "Bearer " + key);
+        return cookie(SCREEN) == null ? request : request.header("Cookie", SCREEN + "=" + cookie(SCREEN));
     }
 
     /** Follows the stream until the kitchen ends it. */

@@ -290,6 +290,8 @@ class NetworkTest {
         assertThat(screen.ask("POST", "/api/ovens", "{\"name\":\"Forged\",\"kind\":\"FAN\"}")
                         .statusCode())
                 .isEqualTo(403);
+        // Nor with a key that it only says it bears.
+        assertThat(screen.bears("no-key", "POST", "/api/ovens")).isEqualTo(403);
         assertThat(machine.read("/api/ovens")).doesNotContain("Forged");
     }
 

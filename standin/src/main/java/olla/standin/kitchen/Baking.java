@@ -140,9 +140,8 @@ final class Baking {
         for (Matter m : body.matters) {
             quickest = Math.max(quickest, m.wetWmK() * m.frozenTimes() / m.capacityJm3K());
         }
-        return Math.min(
-                LONGEST_S,
-                SAFE * Math.min(body.stepM, body.acrossM) * Math.min(body.stepM, body.acrossM) / (2 * quickest));
+        double narrowest = Math.min(body.stepM, body.acrossM);
+        return Math.min(LONGEST_S, SAFE * narrowest * narrowest / (2 * quickest));
     }
 
     /** Goes on by one step. */
@@ -192,8 +191,8 @@ final class Baking {
             conducts[cell] = of(cell).conductivityWmK(celsius[cell], water[cell]);
         }
         for (Body.Joint joint : body.joints) {
-            double here = between(joint.lower(), joint.share());
-            double there = between(joint.otherLower(), joint.otherShare());
+            double here = heightC(joint.lower(), joint.share());
+            double there = heightC(joint.otherLower(), joint.otherShare());
             double a = conducts[joint.cell()];
             double b = conducts[joint.other()];
             double flow = joint.heightM() * joint.wide() * 2 * a * b / (a + b) * (there - here);
@@ -202,7 +201,8 @@ final class Baking {
         }
     }
 
-    private double between(int lower, double share) {
+    /* How warm a column is at a height between the middles of two layers, °C. */
+    private double heightC(int lower, double share) {
         return celsius[lower] + share * (celsius[lower + 1] - celsius[lower]);
     }
 

@@ -19,9 +19,10 @@ final class Body {
     final int along;
     final int across;
     final int layers;
-    /** From column to column along it, and across it, m. */
+    /** From column to column along it, m. */
     final double stepM;
 
+    /** From column to column across it, m. */
     final double acrossM;
     /** True where only half of it is modelled, from the middle outwards. */
     final boolean half;
