@@ -8,6 +8,8 @@ import olla.core.oven.Programme;
 import olla.core.oven.Stage;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
+import org.hipparchus.analysis.interpolation.LinearInterpolator;
+import org.hipparchus.analysis.interpolation.UnivariateInterpolator;
 
 /**
  * A run whose coldest point is kept at even strides, and of which other lengths can be tried without going all the way again:
@@ -18,6 +20,9 @@ public final class WatchedRun {
 
     /* A step is looked at in so many parts, or there would be too few places to draw a curve through. */
     private static final int LOOKS = 4;
+
+    /* Akima's spline wants so many points or more. */
+    private static final int ENOUGH_FOR_A_CURVE = 5;
 
     private final BakeRun run;
     private final List<Stage> rests;
@@ -57,7 +62,7 @@ public final class WatchedRun {
         return stage instanceof Stage.Bake bake && bake.open();
     }
 
-    /* Between the solver's steps the coldest goes as smoothly as it can. */
+    /* Between the solver's steps the coldest goes as smoothly as it can; a fish that is out after a few of them has too few for a curve. */
     private void between(double strideMin) {
         List<double[]> went = new ArrayList<>();
         BakeProgress before = null;
@@ -72,10 +77,11 @@ public final class WatchedRun {
                 before = at;
             }
         }
-        UnivariateFunction curve = new AkimaSplineInterpolator()
-                .interpolate(
-                        went.stream().mapToDouble(w -> w[0]).toArray(),
-                        went.stream().mapToDouble(w -> w[1]).toArray());
+        UnivariateInterpolator smooth =
+                went.size() < ENOUGH_FOR_A_CURVE ? new LinearInterpolator() : new AkimaSplineInterpolator();
+        UnivariateFunction curve = smooth.interpolate(
+                went.stream().mapToDouble(w -> w[0]).toArray(),
+                went.stream().mapToDouble(w -> w[1]).toArray());
         double last = went.get(went.size() - 1)[0];
         for (int i = 0; i < coldestC.length; i++) {
             coldestC[i] = curve.value(Math.min(last, i * strideMin));
