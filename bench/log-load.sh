@@ -16,8 +16,8 @@ sql "insert into bake (id, put_at, started_at, out_at, logged_at, cleared_at, $c
   select uuid(), t.put_at - interval n.seq hour, t.started_at - interval n.seq hour, t.out_at - interval n.seq hour,
     t.logged_at - interval n.seq hour, t.logged_at, $columns
   from (select * from bake where logged_at is not null order by started_at desc limit 10) t join seq_1_to_500 n"
-sql "insert ignore into reading (device, channel, at, celsius)
-  select concat('seeded-', n.seq % 20), 'TIP', now() - interval n.seq second, n.seq % 70 from seq_1_to_1000000 n"
+sql "insert ignore into reading (kitchen_id, device, channel, at, celsius)
+  select 1, concat('seeded-', n.seq % 20), 'TIP', now() - interval n.seq second, n.seq % 70 from seq_1_to_1000000 n"
 echo "bakes in the log: $(sql 'select count(*) from bake where logged_at is not null'), readings: $(sql 'select count(*) from reading')"
 
 for _ in $(seq 20); do

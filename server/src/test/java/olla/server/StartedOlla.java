@@ -2,6 +2,8 @@ package olla.server;
 
 import java.util.ArrayList;
 import java.util.List;
+import olla.server.tenancy.WhoseKitchen;
+import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.TestInstancePostProcessor;
@@ -10,7 +12,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** Starts the application as a test class wishes ({@link Started}); one runs at a time, until another is wished for. */
-final class StartedOlla implements BeforeAllCallback, TestInstancePostProcessor {
+final class StartedOlla implements BeforeAllCallback, AfterAllCallback, TestInstancePostProcessor {
 
     private static final ExtensionContext.Namespace OURS = ExtensionContext.Namespace.create(StartedOlla.class);
 
@@ -20,6 +22,13 @@ final class StartedOlla implements BeforeAllCallback, TestInstancePostProcessor 
         public void close() {
             context.close();
         }
+    }
+
+    @Override
+    public void afterAll(ExtensionContext test) {
+        test.getStore(OURS)
+                .get(WhoseKitchen.Stay.class, WhoseKitchen.Stay.class)
+                .close();
     }
 
     @Override
@@ -34,6 +43,8 @@ final class StartedOlla implements BeforeAllCallback, TestInstancePostProcessor 
             }
             store.put(Runs.class, new Runs(wishes, start(wishes)));
         }
+        // What a test asks for itself, it asks for the first kitchen.
+        test.getStore(OURS).put(WhoseKitchen.Stay.class, WhoseKitchen.enter(WhoseKitchen.FIRST));
     }
 
     private static ConfigurableApplicationContext start(Started wishes) {

@@ -48,6 +48,7 @@ import olla.server.query.CertaintyCache;
 import olla.server.query.EstimateAnswer;
 import olla.server.query.EstimateRequest;
 import olla.server.query.Question;
+import olla.server.tenancy.WhoseKitchen;
 import olla.server.web.Lengths;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
@@ -208,7 +209,7 @@ public class BakeService {
     }
 
     private void refuseGone(UUID id) {
-        if (bakes.findGone(id.toString()).isPresent()) {
+        if (bakes.findGone(WhoseKitchen.here(), id.toString()).isPresent()) {
             throw new NotNow("cannot.taken-back");
         }
     }
@@ -390,11 +391,11 @@ public class BakeService {
                 .throwIfAny();
         // In a transaction of its own: who has just read a row to see whether it is there cannot then take it.
         attempted(() -> transaction.execute(status -> {
-            probes.know(device);
+            probes.know(WhoseKitchen.here(), device);
             return device;
         }));
         Bake bake = attempted(() -> transaction.execute(status -> {
-            probes.take(device);
+            probes.take(WhoseKitchen.here(), device);
             // Who moves a probe holds its row; the bakes are then taken in one order by everybody.
             List<ProbeUse> others = probes.findByDeviceAndUntilIsNull(device).stream()
                     .filter(use -> !use.bakeId().equals(id))
@@ -495,7 +496,7 @@ public class BakeService {
     /** Undoes putting in: the bake is gone, and asked for again it stays so. Only while it is not in the log. */
     public void forget(UUID id) {
         attempted(() -> transaction.execute(status -> {
-            bakes.noteGone(id.toString(), now());
+            bakes.noteGone(WhoseKitchen.here(), id.toString(), now());
             Bake bake = bakes.findWithOvenById(id).orElse(null);
             if (bake != null) {
                 open(bake);
@@ -548,7 +549,7 @@ public class BakeService {
 
     /** What the log says of an oven: how long what came out just right took against what was foretold. */
     public OvenRecord record(int ovenId) {
-        List<Double> ratios = bakes.ratios(ovenId, (int) BakeClock.FORGOTTEN_MIN, LOG_LINES);
+        List<Double> ratios = bakes.ratios(WhoseKitchen.here(), ovenId, (int) BakeClock.FORGOTTEN_MIN, LOG_LINES);
         return ratios.isEmpty()
                 ? OvenRecord.NONE
                 : new OvenRecord(

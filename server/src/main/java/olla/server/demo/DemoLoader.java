@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
+import olla.server.tenancy.WhoseKitchen;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -48,6 +49,10 @@ class DemoLoader implements ApplicationRunner {
             return;
         }
         Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        WhoseKitchen.in(WhoseKitchen.FIRST, () -> load(now));
+    }
+
+    private void load(Instant now) {
         transaction.executeWithoutResult(status -> {
             // The row is taken first: of two instances that start together, one loads and the other finds it done.
             int taken = jdbc.sql("insert ignore into loaded_once (name, loaded_at) values (?, ?)")
@@ -66,7 +71,9 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private boolean used() {
-        return jdbc.sql("select (select count(*) from bake) + (select count(*) from recipe)")
+        return jdbc.sql("select (select count(*) from bake where kitchen_id = :kitchen)"
+                                + " + (select count(*) from recipe where kitchen_id = :kitchen)")
+                        .param("kitchen", WhoseKitchen.FIRST)
                         .query(Long.class)
                         .single()
                 > 0;

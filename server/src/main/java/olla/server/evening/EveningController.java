@@ -80,7 +80,7 @@ class EveningController {
     @DeleteMapping("/{id}/search")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stop(@PathVariable UUID id) {
-        plans.stop(id);
+        evenings.stop(id);
     }
 
     /** What each dish takes at each dial of each oven. */

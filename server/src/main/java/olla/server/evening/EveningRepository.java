@@ -15,7 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 interface EveningRepository extends JpaRepository<EveningRow, UUID> {
 
     /** How often one has changed. */
-    record Pulse(UUID id, long revision) {}
+    record Pulse(UUID id, long revision, Integer kitchenId) {}
 
     /** One, held until the transaction ends. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

@@ -26,6 +26,7 @@ import olla.server.evening.EveningView.SheetStepView;
 import olla.server.evening.EveningView.SheetView;
 import olla.server.evening.EveningView.ShortageView;
 import olla.server.query.EstimateRequest;
+import olla.server.tenancy.WhoseKitchen;
 import olla.server.web.ChangedSince;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
@@ -89,10 +90,12 @@ public class EveningService {
                 .toList();
     }
 
-    /** How often each of those of today and later has changed. */
-    public Map<UUID, Long> revisions() {
-        return evenings.findPulseByServeAtAfter(now().minus(LISTED)).stream()
-                .collect(Collectors.toMap(EveningRepository.Pulse::id, EveningRepository.Pulse::revision));
+    /** How often each of those of today and later has changed, of all kitchens, by kitchen. */
+    public Map<Integer, Map<UUID, Long>> revisions() {
+        return WhoseKitchen.in(WhoseKitchen.ALL, () -> evenings.findPulseByServeAtAfter(now().minus(LISTED))).stream()
+                .collect(Collectors.groupingBy(
+                        EveningRepository.Pulse::kitchenId,
+                        Collectors.toMap(EveningRepository.Pulse::id, EveningRepository.Pulse::revision)));
     }
 
     /** One, with its sheet; where that was never worked out here, it is on its way. */
@@ -199,6 +202,11 @@ public class EveningService {
         });
         plans.again(id, false, PATIENCE_MS);
         return view(find(id));
+    }
+
+    /** Ends the search for a better plan. */
+    void stop(UUID id) {
+        plans.stop(find(id).getId());
     }
 
     private EveningRow find(UUID id) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import olla.server.tenancy.WhoseKitchen;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -54,11 +55,12 @@ class EveningWatch {
     void look() {
         try {
             Instant now = clock.instant();
-            List<EveningRow> rows = evenings.findByServeAtAfterOrderByServeAt(now.minus(AFTER));
+            List<EveningRow> rows = WhoseKitchen.in(
+                    WhoseKitchen.ALL, () -> evenings.findByServeAtAfterOrderByServeAt(now.minus(AFTER)));
             seen.keySet().retainAll(rows.stream().map(EveningRow::getId).collect(Collectors.toSet()));
             for (EveningRow row : rows) {
                 if (row.serveAt().isBefore(now.plus(BEFORE)) && plans.there(row.getId())) {
-                    look(row, Happened.minute(row.serveAt(), now));
+                    WhoseKitchen.in(row.kitchenId(), () -> look(row, Happened.minute(row.serveAt(), now)));
                 }
             }
         } catch (DataAccessException outOfReach) {

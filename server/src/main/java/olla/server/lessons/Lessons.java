@@ -18,6 +18,7 @@ import olla.server.forecast.Forecasts;
 import olla.server.forecast.Forecasts.Subject;
 import olla.server.load.Pools;
 import olla.server.ovens.OvenRepository;
+import olla.server.tenancy.WhoseKitchen;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -67,7 +68,8 @@ public class Lessons implements ApplicationRunner {
     /** What was logged while nobody was there to learn from it. */
     @Override
     public void run(ApplicationArguments args) {
-        ovens.findAllByOrderById().forEach(oven -> later(oven.id()));
+        WhoseKitchen.in(WhoseKitchen.ALL, ovens::findAllByOrderById)
+                .forEach(oven -> WhoseKitchen.in(oven.kitchenId(), () -> later(oven.id())));
     }
 
     @TransactionalEventListener

@@ -1,5 +1,6 @@
 package olla.server.load;
 
+import olla.server.tenancy.WhoseKitchen;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.scheduling.concurrent.ExecutorConfigurationSupport;
@@ -77,6 +78,7 @@ public class Pools {
         ThreadPoolTaskExecutor pool = new ThreadPoolTaskExecutor();
         pool.setCorePoolSize(threads);
         pool.setMaxPoolSize(threads);
+        pool.setTaskDecorator(WhoseKitchen::carried);
         besides(pool, prefix);
         return pool;
     }

@@ -8,6 +8,7 @@ import java.util.concurrent.RecursiveTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Supplier;
+import olla.server.tenancy.WhoseKitchen;
 import olla.server.web.Busy;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
@@ -76,7 +77,7 @@ public class Reckoner implements DisposableBean {
             if (turns == longOnes) {
                 yieldToTaps(asker, end);
             }
-            Work<T> task = new Work<>(work);
+            Work<T> task = new Work<>(WhoseKitchen.carried(work));
             pool.execute(task);
             try {
                 return answer(task, asker, end);

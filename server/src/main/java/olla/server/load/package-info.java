@@ -3,6 +3,6 @@
  * and are dropped when their asker is gone; bodies that come slowly hold nothing but their own connection. What is
  * tapped waits in no queue.
  *
- * <p>Knows: server.web.
+ * <p>Knows: server.tenancy, server.web.
  */
 package olla.server.load;

@@ -1,8 +1,11 @@
 package olla.server.ovens;
 
 import olla.core.oven.OvenKind;
+import olla.server.tenancy.KitchenMade;
+import olla.server.tenancy.WhoseKitchen;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -19,9 +22,20 @@ class FirstOvens implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) {
-        if (ovens.count() == 0) {
-            ovens.save(new Oven("Still oven", OvenKind.STILL));
-            ovens.save(new Oven("Fan oven", OvenKind.FAN));
-        }
+        begin(WhoseKitchen.FIRST);
+    }
+
+    @EventListener
+    void made(KitchenMade made) {
+        begin(made.kitchen());
+    }
+
+    private void begin(int kitchen) {
+        WhoseKitchen.in(kitchen, () -> {
+            if (ovens.count() == 0) {
+                ovens.save(new Oven("Still oven", OvenKind.STILL));
+                ovens.save(new Oven("Fan oven", OvenKind.FAN));
+            }
+        });
     }
 }

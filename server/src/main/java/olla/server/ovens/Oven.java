@@ -12,12 +12,13 @@ import java.util.Optional;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.core.uncertainty.OvenCalibration;
+import olla.server.tenancy.OfAKitchen;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
 /** A kitchen's oven, as stored. */
 @Entity
-public class Oven {
+public class Oven extends OfAKitchen {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

@@ -55,9 +55,9 @@ class DeviceKeys {
         keys.deleteById(id);
     }
 
-    /** Whose key that is; empty where it is nobody's any longer. */
+    /** Whose key that is, in whichever kitchen; empty where it is nobody's any longer. Asked for {@link olla.server.tenancy.WhoseKitchen#ALL}. */
     @Transactional(readOnly = true)
     public Optional<LetInDevice> of(String key) {
-        return keys.findByKeyHash(Secrets.hash(key)).map(row -> new LetInDevice(row.device()));
+        return keys.findByKeyHash(Secrets.hash(key)).map(row -> new LetInDevice(row.kitchenId(), row.device()));
     }
 }

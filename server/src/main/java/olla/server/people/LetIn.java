@@ -5,6 +5,7 @@ import java.util.UUID;
 /**
  * Who asks from the network.
  *
+ * @param kitchen the one it was let into
  * @param screen its id
  */
-public record LetIn(UUID screen, String name, Role role) {}
+public record LetIn(int kitchen, UUID screen, String name, Role role) {}

@@ -5,9 +5,10 @@ import java.util.regex.Pattern;
 /**
  * A device that asks from the network.
  *
+ * @param kitchen the one whose device it is
  * @param device the name that its readings bear
  */
-public record LetInDevice(String device) {
+public record LetInDevice(int kitchen, String device) {
 
     private static final Pattern NAME = Pattern.compile("[A-Za-z0-9._-]{1,40}");
 

@@ -46,6 +46,9 @@ class NetworkGate {
                         .permitAll()
                         .requestMatchers(HttpMethod.PUT, "/api/screens/*")
                         .permitAll()
+                        // For whoever is at the machine itself.
+                        .requestMatchers("/api/kitchens/**", "/actuator/**", "/v3/**")
+                        .denyAll()
                         .requestMatchers("/api/screens/**", "/api/invitations/**", "/api/device-keys/**")
                         .hasRole(OWNER)
                         .requestMatchers(HttpMethod.GET, "/api/clock")
@@ -56,8 +59,6 @@ class NetworkGate {
                         .hasRole(ScreenKeys.DEVICE)
                         .requestMatchers("/api/**")
                         .hasAnyRole(OWNER, COOK)
-                        .requestMatchers("/actuator/**", "/v3/**")
-                        .denyAll()
                         .requestMatchers(HttpMethod.GET, "/**")
                         .permitAll()
                         .anyRequest()

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import olla.server.load.Asker;
+import olla.server.tenancy.WhoseKitchen;
 import olla.server.web.Lan;
 import olla.server.web.NotThere;
 import org.springframework.http.HttpHeaders;
@@ -66,7 +67,8 @@ class ScreenController {
     ResponseEntity<ScreenView> pair(@PathVariable UUID id, @RequestBody PairInput input) {
         String address = Asker.nameHere();
         wrong.check(address);
-        ScreenService.Paired paired = screens.pair(id, input).orElse(null);
+        ScreenService.Paired paired =
+                WhoseKitchen.in(WhoseKitchen.ALL, () -> screens.pair(id, input)).orElse(null);
         if (paired == null) {
             wrong.count(address);
             throw new NotThere("refusal.no-such-code");

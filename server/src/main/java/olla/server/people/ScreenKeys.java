@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Optional;
+import olla.server.tenancy.WhoseKitchen;
 import olla.server.web.ProblemWriter;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
@@ -62,9 +63,11 @@ final class ScreenKeys extends OncePerRequestFilter {
         try {
             Optional.ofNullable(key)
                     .map(Cookie::getValue)
-                    .flatMap(screens::of)
+                    .flatMap(its -> WhoseKitchen.in(WhoseKitchen.ALL, () -> screens.of(its)))
                     .ifPresent(screen -> enter(request, screen, screen.role().name()));
-            borne(request).flatMap(devices::of).ifPresent(device -> enter(request, device, DEVICE));
+            borne(request)
+                    .flatMap(its -> WhoseKitchen.in(WhoseKitchen.ALL, () -> devices.of(its)))
+                    .ifPresent(device -> enter(request, device, DEVICE));
         } catch (DataAccessException | TransactionException outOfReach) {
             problems.answer(request, response, HttpStatus.SERVICE_UNAVAILABLE, "busy.store");
             return;

@@ -30,8 +30,9 @@ class ScreenRow extends NamedByClient {
 
     protected ScreenRow() {}
 
-    ScreenRow(UUID id) {
+    ScreenRow(UUID id, int kitchen) {
         super(id);
+        belongTo(kitchen);
     }
 
     /** Let in, with a key that nothing else has. */

@@ -80,7 +80,8 @@ public class ScreenService {
     record Paired(ScreenView screen, String key) {}
 
     /**
-     * Lets a screen in; asked again with one id and one code, with another key.
+     * Lets a screen in, into the kitchen that the code is of; asked again with one id and one code, with another key. Asked for {@link olla.server.tenancy.WhoseKitchen#ALL}: whoever
+     * comes is in none yet.
      *
      * @return empty where no such code is good for it
      * @throws olla.core.messages.RefusedInput where it has no name
@@ -101,7 +102,7 @@ public class ScreenService {
                 .map(invitation -> {
                     invitation.use(id);
                     String key = Secrets.key();
-                    ScreenRow row = screens.findById(id).orElseGet(() -> new ScreenRow(id));
+                    ScreenRow row = screens.findById(id).orElseGet(() -> new ScreenRow(id, invitation.kitchenId()));
                     row.pair(name, invitation.role(), Secrets.hash(key), now);
                     return new Paired(screens.saveAndFlush(row).view(), key);
                 });
@@ -113,7 +114,7 @@ public class ScreenService {
         screens.findById(id).ifPresent(row -> row.remove(clock.instant()));
     }
 
-    /** Whose key that is; empty where it is nobody's any longer. */
+    /** Whose key that is, in whichever kitchen; empty where it is nobody's any longer. Asked for {@link olla.server.tenancy.WhoseKitchen#ALL}. */
     @Transactional
     public Optional<LetIn> of(String key) {
         Instant now = clock.instant();
@@ -121,11 +122,11 @@ public class ScreenService {
             if (row.seenAt().isBefore(now.minus(NOTED_EVERY))) {
                 row.see(now);
             }
-            return new LetIn(row.getId(), row.name(), row.role());
+            return new LetIn(row.kitchenId(), row.getId(), row.name(), row.role());
         });
     }
 
-    /** Those that were shown out lately. */
+    /** Those that were shown out lately. Asked for {@link olla.server.tenancy.WhoseKitchen#ALL}. */
     @Transactional(readOnly = true)
     public List<UUID> removedWithin(Duration lately) {
         return screens.findRemovedSince(clock.instant().minus(lately));

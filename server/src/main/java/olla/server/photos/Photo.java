@@ -5,12 +5,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import java.time.Instant;
 import java.util.UUID;
+import olla.server.tenancy.OfAKitchen;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
 /** A picture of what was served, as stored: our own encoding of it, nothing of the camera's. */
 @Entity
-class Photo {
+class Photo extends OfAKitchen {
 
     @Id
     @JdbcTypeCode(SqlTypes.CHAR)

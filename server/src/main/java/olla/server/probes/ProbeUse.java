@@ -4,12 +4,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.UUID;
+import olla.server.tenancy.OfAKitchen;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
 /** Which probe sits in which bake, and since when, as stored. */
 @Entity
-public class ProbeUse {
+public class ProbeUse extends OfAKitchen {
 
     @Id
     @JdbcTypeCode(SqlTypes.CHAR)

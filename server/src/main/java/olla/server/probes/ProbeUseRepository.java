@@ -18,10 +18,12 @@ public interface ProbeUseRepository extends JpaRepository<ProbeUse, UUID> {
 
     /** Notes that there is such a probe. */
     @Modifying
-    @Query(nativeQuery = true, value = "insert ignore into probe (device) values (:device)")
-    void know(String device);
+    @Query(nativeQuery = true, value = "insert ignore into probe (kitchen_id, device) values (:kitchen, :device)")
+    void know(int kitchen, String device);
 
     /** Keeps others from moving a probe until this is stored. */
-    @Query(nativeQuery = true, value = "select device from probe where device = :device for update")
-    String take(String device);
+    @Query(
+            nativeQuery = true,
+            value = "select device from probe where kitchen_id = :kitchen and device = :device for update")
+    String take(int kitchen, String device);
 }

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.TreeMap;
+import olla.server.tenancy.WhoseKitchen;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -60,10 +61,11 @@ public class ReadingStore {
     public int add(List<DeviceReading> readings) {
         // One statement, since a driver that batches does not say how many of the rows were new.
         JdbcClient.StatementSpec insert =
-                jdbc.sql("insert ignore into reading (device, channel, at, celsius, battery) values "
-                        + String.join(", ", Collections.nCopies(readings.size(), "(?, ?, ?, ?, ?)")));
+                jdbc.sql("insert ignore into reading (kitchen_id, device, channel, at, celsius, battery) values "
+                        + String.join(", ", Collections.nCopies(readings.size(), "(?, ?, ?, ?, ?, ?)")));
         for (DeviceReading r : readings) {
-            insert = insert.param(r.device())
+            insert = insert.param(WhoseKitchen.here())
+                    .param(r.device())
                     .param(r.channel().name())
                     .param(utc(r.at()))
                     .param(r.celsius())
@@ -83,8 +85,9 @@ public class ReadingStore {
     private void touch(List<String> devices, Instant outSince) {
         List<String> bakes = jdbc.sql(
                         "select b.id from bake b left join oven o on o.id = b.oven_id left join probe_use p on"
-                                + " p.bake_id = b.id and p.until is null where b.logged_at is null and (b.out_at is null or b.out_at > :outSince) and (o.sensor in (:devices) or"
+                                + " p.bake_id = b.id and p.until is null where b.kitchen_id = :kitchen and b.logged_at is null and (b.out_at is null or b.out_at > :outSince) and (o.sensor in (:devices) or"
                                 + " p.device in (:devices)) order by b.id")
+                .param("kitchen", WhoseKitchen.here())
                 .param("devices", devices)
                 .param("outSince", utc(outSince))
                 .query(String.class)
@@ -102,17 +105,18 @@ public class ReadingStore {
         private LocalDateTime arrived;
     }
 
-    /** Of which device, measuring what, since when. */
-    private record Asked(String device, Channel channel, Instant from) {}
+    /** Whose, of which device, measuring what, since when. */
+    private record Asked(int kitchen, String device, Channel channel, Instant from) {}
 
     /** A device's readings in a stretch of time, in order. Asked again, only what has arrived since is read. */
     public List<DeviceReading> of(String device, Channel channel, Instant from, Instant until) {
-        Known k = known.get(new Asked(device, channel, from), asked -> new Known());
+        Known k = known.get(new Asked(WhoseKitchen.here(), device, channel, from), asked -> new Known());
         synchronized (k) {
             LocalDateTime mark = k.arrived == null ? BEFORE_ALL : k.arrived.minus(COMMITS_WITHIN);
-            jdbc.sql("select device, channel, at, celsius, battery, arrived_at from reading where device = ? and"
-                            + " channel = ? and arrived_at >= ? and at >= ?")
-                    .params(device, channel.name(), mark, utc(from))
+            jdbc.sql(
+                            "select device, channel, at, celsius, battery, arrived_at from reading where kitchen_id = ? and device = ? and"
+                                    + " channel = ? and arrived_at >= ? and at >= ?")
+                    .params(WhoseKitchen.here(), device, channel.name(), mark, utc(from))
                     .query(row -> {
                         DeviceReading m = ROW.mapRow(row, 0);
                         k.readings.put(m.at(), m);
@@ -127,14 +131,15 @@ public class ReadingStore {
     List<DeviceReading> heard(Instant since) {
         return jdbc.sql(
                         "select r.device, r.channel, r.at, r.celsius, r.battery from reading r join (select device, channel,"
-                                + " max(at) at from reading where at >= ? group by device, channel) l on r.device = l.device and"
-                                + " r.channel = l.channel and r.at = l.at order by r.device")
-                .param(Timestamp.valueOf(utc(since)))
+                                + " max(at) at from reading where kitchen_id = :kitchen and at >= :since group by device, channel) l on r.device = l.device and"
+                                + " r.channel = l.channel and r.at = l.at where r.kitchen_id = :kitchen order by r.device")
+                .param("kitchen", WhoseKitchen.here())
+                .param("since", Timestamp.valueOf(utc(since)))
                 .query(ROW)
                 .list();
     }
 
-    /** Forgets what is older. */
+    /** Forgets what is older, of all kitchens. */
     @Transactional
     public void forgetBefore(Instant when) {
         jdbc.sql("delete from reading where at < ?").param(utc(when)).update();

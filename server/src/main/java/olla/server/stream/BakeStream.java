@@ -4,16 +4,13 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.UUID;
@@ -22,8 +19,8 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import olla.server.bakes.BakeService;
-import olla.server.bakes.BakeView;
 import olla.server.bakes.BakeViews;
 import olla.server.bakes.rows.BakeRepository;
 import olla.server.evening.EveningService;
@@ -33,6 +30,7 @@ import olla.server.load.Pools;
 import olla.server.load.Shares;
 import olla.server.people.ScreenService;
 import olla.server.store.Room;
+import olla.server.tenancy.WhoseKitchen;
 import olla.server.web.KitchenClock;
 import olla.server.web.MaybeAbsent;
 import olla.server.web.TooMany;
@@ -48,13 +46,12 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Tells every open screen what has changed. Four times a second it asks the store how often each followed bake has changed,
- * so that it does not matter which instance of the application changed it. A screen gets everything first and then, of each
+ * so that it does not matter which instance of the application changed it. A screen hears of its own kitchen, gets everything first and then, of each
  * bake that changed, the fields that did, null where one is no longer there; one that reads slowly gets the latest of each
  * field and not all between.
  */
@@ -73,7 +70,6 @@ public class BakeStream implements SmartLifecycle {
     private final BakeRepository bakes;
     private final BakeViews views;
     private final EveningService evenings;
-    private final Map<UUID, Long> eveningsTold = new HashMap<>();
     private final Forecasts forecasts;
     private final ObjectMapper json;
     private final Clock clock;
@@ -83,12 +79,7 @@ public class BakeStream implements SmartLifecycle {
     /* After a restart all screens come at once: what they are told first is read once for all of them. */
     private final Set<Screen> newcomers = ConcurrentHashMap.newKeySet();
     private final AtomicBoolean soon = new AtomicBoolean();
-    private final Set<UUID> moreKnown = ConcurrentHashMap.newKeySet();
-    private final Map<UUID, Long> told = new HashMap<>();
-    /* The oven of each bake that is in one: what is seen of one of them tells of the others. */
-    private final Map<UUID, Integer> inOven = new HashMap<>();
-    /* By the language and the units it was told in. */
-    private final Map<Locale, Map<UUID, ObjectNode>> lastTold = new HashMap<>();
+    private final Map<Integer, Followed> followed = new HashMap<>();
     private final ThreadPoolTaskScheduler turns;
     private final Executor senders;
     /* Each holds a connection, and a thread while it is sent to. */
@@ -150,6 +141,7 @@ public class BakeStream implements SmartLifecycle {
         private final String asker;
         private final Locale asked;
         private final UUID letInAs;
+        private final int kitchen = WhoseKitchen.here();
         private final AtomicBoolean left = new AtomicBoolean();
         private final Map<UUID, ObjectNode> waiting = new LinkedHashMap<>();
         private final Set<UUID> gone = ConcurrentHashMap.newKeySet();
@@ -254,53 +246,6 @@ public class BakeStream implements SmartLifecycle {
         }
     }
 
-    private Map<UUID, ObjectNode> whole(List<BakeView> views, Locale asked) {
-        Map<UUID, ObjectNode> all = new LinkedHashMap<>();
-        LocaleContextHolder.setLocale(asked);
-        try {
-            views.forEach(view -> all.put(view.id(), json.valueToTree(view)));
-        } finally {
-            LocaleContextHolder.resetLocaleContext();
-        }
-        return all;
-    }
-
-    /* The fields that are not as they were told last; the whole bake where it was never told. */
-    private Map<UUID, ObjectNode> news(Map<UUID, ObjectNode> last, Map<UUID, ObjectNode> whole) {
-        Map<UUID, ObjectNode> news = new LinkedHashMap<>();
-        whole.forEach((id, now) -> {
-            ObjectNode before = last.get(id);
-            news.put(id, before == null ? now : difference(before, now));
-        });
-        return news;
-    }
-
-    /* The first to ask in a language is told what the others know, in it. */
-    private void begin(Locale asked) {
-        if (lastTold.containsKey(asked)) {
-            return;
-        }
-        lastTold.put(
-                asked, whole(views.soon(bakes.findWithOvenByIdIn(List.copyOf(told.keySet())), moreKnown::add), asked));
-    }
-
-    private ObjectNode difference(ObjectNode before, ObjectNode now) {
-        ObjectNode changed = json.createObjectNode();
-        for (Map.Entry<String, JsonNode> field : now.properties()) {
-            if (!field.getValue().equals(before.get(field.getKey()))) {
-                changed.set(field.getKey(), field.getValue());
-            }
-        }
-        before.propertyNames().forEach(name -> {
-            if (!now.has(name)) {
-                changed.putNull(name);
-            }
-        });
-        changed.set("id", now.get("id"));
-        changed.set("revision", now.get("revision"));
-        return changed;
-    }
-
     private String written(Object value) {
         try {
             return json.writeValueAsString(value);
@@ -312,116 +257,68 @@ public class BakeStream implements SmartLifecycle {
     private void look() {
         soon.set(false);
         List<Screen> come = List.copyOf(newcomers);
-        Set<UUID> again = new HashSet<>();
+        boolean beat = turn++ % BEAT_TURNS == 0;
         try {
-            again.addAll(moreKnown);
-            moreKnown.removeAll(again);
-            Map<UUID, Long> there = bakes.findPulses(since()).stream()
-                    .collect(Collectors.toMap(BakeRepository.Pulse::id, BakeRepository.Pulse::revision));
-            List<UUID> gone =
-                    told.keySet().stream().filter(id -> !there.containsKey(id)).toList();
-            List<UUID> changed = new ArrayList<>();
-            there.forEach((id, revision) -> {
-                if (!revision.equals(told.get(id)) || again.contains(id)) {
-                    changed.add(id);
-                }
-            });
+            Map<Integer, Map<UUID, Long>> there =
+                    WhoseKitchen.in(WhoseKitchen.ALL, () -> bakes.findPulses(since())).stream()
+                            .collect(Collectors.groupingBy(
+                                    BakeRepository.Pulse::kitchenId,
+                                    Collectors.toMap(BakeRepository.Pulse::id, BakeRepository.Pulse::revision)));
+            Map<Integer, Map<UUID, Long>> eveningsThere = evenings.revisions();
             boolean back = !reachable;
             reachable = true;
-            if (screens.isEmpty() && come.isEmpty()) {
-                // Whoever comes next is told everything first.
-                told.clear();
-                inOven.clear();
-                lastTold.clear();
-                return;
+            if (beat) {
+                showOut();
             }
-            List<BakeView> seen = new ArrayList<>(views(changed));
-            seen.addAll(views(feeling(seen, gone)));
-            come.forEach(screen -> begin(screen.asked));
-            Map<Locale, Map<UUID, ObjectNode>> wholes = new HashMap<>();
-            Map<Locale, Map<UUID, ObjectNode>> news = new HashMap<>();
-            lastTold.forEach((asked, last) -> {
-                wholes.put(asked, whole(seen, asked));
-                news.put(asked, news(last, wholes.get(asked)));
-            });
-            Map<UUID, Long> eveningsThere = evenings.revisions();
-            // Remembered only once all of it could be read, so that what failed is tried again.
-            wholes.forEach((asked, whole) -> lastTold.get(asked).putAll(whole));
-            told.clear();
-            told.putAll(there);
-            seen.forEach(this::remember);
-            inOven.keySet().retainAll(there.keySet());
-            gone.forEach(forecasts::forget);
-            lastTold.values().forEach(last -> gone.forEach(last::remove));
-            tell(news, gone, changed(eveningsThere), back);
-            for (Screen screen : come) {
-                newcomers.remove(screen);
-                screens.add(screen);
-                screen.tell(lastTold.get(screen.asked), List.of(), List.of());
+            Set<Integer> kitchens = Stream.concat(screens.stream(), come.stream())
+                    .map(screen -> screen.kitchen)
+                    .collect(Collectors.toSet());
+            // Whoever comes next is told everything first.
+            followed.keySet().retainAll(kitchens);
+            for (int kitchen : kitchens) {
+                look(
+                        kitchen,
+                        there.getOrDefault(kitchen, Map.of()),
+                        eveningsThere.getOrDefault(kitchen, Map.of()),
+                        come.stream()
+                                .filter(screen -> screen.kitchen == kitchen)
+                                .toList(),
+                        back || beat);
             }
         } catch (DataAccessException | TransactionException outOfReach) {
             if (reachable) {
                 LOG.warn("The stream cannot read the bakes: {}", outOfReach.toString());
             }
             reachable = false;
-            moreKnown.addAll(again);
-            tell(Map.of(), List.of(), List.of(), true);
+            screens.forEach(screen -> screen.tell(Map.of(), List.of(), List.of()));
             come.forEach(screen -> screen.tell(Map.of(), List.of(), List.of()));
         } catch (Throwable broken) {
             // Not the store's fault, and no reason to stop looking for good.
             LOG.error("The stream could not tell what has changed.", broken);
-            moreKnown.addAll(again);
         }
     }
 
-    private List<BakeView> views(List<UUID> ids) {
-        return ids.isEmpty() ? List.of() : views.soon(bakes.findWithOvenByIdIn(ids), moreKnown::add);
-    }
-
-    /* What is in an oven feels its door, and learns of it from whatever else is in it. */
-    private List<UUID> feeling(List<BakeView> changed, List<UUID> gone) {
-        Set<Integer> ovens = changed.stream()
-                .filter(bake -> !Long.valueOf(bake.revision()).equals(told.get(bake.id())))
-                .map(BakeView::ovenId)
-                .collect(Collectors.toSet());
-        gone.stream().map(inOven::get).filter(Objects::nonNull).forEach(ovens::add);
-        Set<UUID> themselves = changed.stream().map(BakeView::id).collect(Collectors.toSet());
-        return inOven.entrySet().stream()
-                .filter(other -> ovens.contains(other.getValue()))
-                .map(Map.Entry::getKey)
-                .filter(id -> !themselves.contains(id) && !gone.contains(id))
-                .toList();
-    }
-
-    private void remember(BakeView bake) {
-        if (bake.outAt() == null) {
-            inOven.put(bake.id(), bake.ovenId());
-        } else {
-            inOven.remove(bake.id());
-        }
-    }
-
-    /* The evenings of which something has changed since they were looked at last. */
-    private List<UUID> changed(Map<UUID, Long> there) {
-        List<UUID> changed = new ArrayList<>();
-        there.forEach((id, revision) -> {
-            if (!revision.equals(eveningsTold.get(id))) {
-                changed.add(id);
+    /* What one kitchen cannot be told keeps nothing from another. */
+    private void look(
+            int kitchen, Map<UUID, Long> there, Map<UUID, Long> eveningsThere, List<Screen> come, boolean anyway) {
+        Followed its = followed.computeIfAbsent(kitchen, k -> new Followed(bakes, views, forecasts, json));
+        List<Locale> asked = come.stream().map(screen -> screen.asked).toList();
+        try {
+            Followed.News news = WhoseKitchen.in(kitchen, () -> its.look(there, eveningsThere, asked));
+            if (anyway || !news.nothing()) {
+                screens.stream()
+                        .filter(screen -> screen.kitchen == kitchen)
+                        .forEach(screen -> screen.tell(news.in(screen.asked), news.gone(), news.evenings()));
             }
-        });
-        eveningsTold.clear();
-        eveningsTold.putAll(there);
-        return changed;
-    }
-
-    private void tell(Map<Locale, Map<UUID, ObjectNode>> news, List<UUID> gone, List<UUID> evenings, boolean anyway) {
-        boolean beat = turn++ % BEAT_TURNS == 0;
-        if (beat) {
-            showOut();
-        }
-        boolean anything = news.values().stream().anyMatch(n -> !n.isEmpty());
-        if (anything || !gone.isEmpty() || !evenings.isEmpty() || anyway || beat) {
-            screens.forEach(screen -> screen.tell(news.getOrDefault(screen.asked, Map.of()), gone, evenings));
+            for (Screen screen : come) {
+                newcomers.remove(screen);
+                screens.add(screen);
+                screen.tell(its.everything(screen.asked), List.of(), List.of());
+            }
+        } catch (DataAccessException | TransactionException outOfReach) {
+            throw outOfReach;
+        } catch (Throwable broken) {
+            LOG.error("The stream could not tell kitchen {} what has changed.", kitchen, broken);
         }
     }
 
@@ -430,7 +327,7 @@ public class BakeStream implements SmartLifecycle {
         if (screens.stream().noneMatch(screen -> screen.letInAs != null)) {
             return;
         }
-        Set<UUID> out = Set.copyOf(people.removedWithin(SHOWN_OUT_WITHIN));
+        Set<UUID> out = Set.copyOf(WhoseKitchen.in(WhoseKitchen.ALL, () -> people.removedWithin(SHOWN_OUT_WITHIN)));
         screens.stream()
                 .filter(screen -> screen.letInAs != null && out.contains(screen.letInAs))
                 .forEach(screen -> {

@@ -6,13 +6,14 @@ import jakarta.persistence.PostLoad;
 import jakarta.persistence.PostPersist;
 import jakarta.persistence.Transient;
 import java.util.UUID;
+import olla.server.tenancy.OfAKitchen;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.springframework.data.domain.Persistable;
 
 /** A row whose id its client has made, so that asked for twice it is there once. */
 @MappedSuperclass
-public abstract class NamedByClient implements Persistable<UUID> {
+public abstract class NamedByClient extends OfAKitchen implements Persistable<UUID> {
 
     @Id
     @JdbcTypeCode(SqlTypes.CHAR)

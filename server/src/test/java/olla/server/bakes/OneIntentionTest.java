@@ -18,6 +18,7 @@ import olla.server.Http;
 import olla.server.Started;
 import olla.server.bakes.rows.TapInput;
 import olla.server.bakes.rows.TapKind;
+import olla.server.tenancy.WhoseKitchen;
 import olla.server.web.NotNow;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -50,7 +51,14 @@ class OneIntentionTest {
         try {
             List<Callable<T>> all = new ArrayList<>();
             for (int i = 0; i < times; i++) {
-                all.add(what);
+                all.add(() -> {
+                    WhoseKitchen.Stay stay = WhoseKitchen.enter(WhoseKitchen.FIRST);
+                    try {
+                        return what.call();
+                    } finally {
+                        stay.close();
+                    }
+                });
             }
             List<T> answers = new ArrayList<>();
             for (Future<T> one : hands.invokeAll(all)) {

@@ -316,7 +316,8 @@ class StoredBakesTest {
         UUID id = in();
         bakes.probe(id, "probe-night", null);
         for (int hour = 0; hour < 14; hour++) {
-            sql.sql("insert into reading (device, channel, at, celsius) values ('probe-night', 'TIP', ?, ?)")
+            sql.sql(
+                            "insert into reading (kitchen_id, device, channel, at, celsius) values (1, 'probe-night', 'TIP', ?, ?)")
                     .params(
                             java.time.LocalDateTime.ofInstant(now(), java.time.ZoneOffset.UTC),
                             hour == 3 ? -45 : 22 + hour)

@@ -23,6 +23,7 @@ import olla.server.evening.EveningService;
 import olla.server.forecast.Forecasts;
 import olla.server.people.ScreenService;
 import olla.server.store.Room;
+import olla.server.tenancy.WhoseKitchen;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentMatcher;
@@ -68,7 +69,7 @@ class BakeStreamErrorTest {
         });
         stream(Runnable::run);
         stream.start();
-        stream.follow(null);
+        follow();
         verify(json, timeout(PATIENCE_MS).atLeastOnce()).writeValueAsString(any(BakeStream.Event.class));
 
         fails.set(true);
@@ -99,7 +100,7 @@ class BakeStreamErrorTest {
         });
         stream(Runnable::run);
         stream.start();
-        stream.follow(null);
+        follow();
 
         verify(bakes, timeout(PATIENCE_MS).times(2)).findWithOvenByIdIn(List.of(bake));
     }
@@ -116,7 +117,7 @@ class BakeStreamErrorTest {
             work.run();
         });
         stream.start();
-        stream.follow(null);
+        follow();
 
         verify(json, timeout(PATIENCE_MS).atLeastOnce()).writeValueAsString(any(BakeStream.Event.class));
     }
@@ -135,8 +136,8 @@ class BakeStreamErrorTest {
             work.run();
         });
         stream.start();
-        stream.follow(null);
-        stream.follow(null);
+        follow();
+        follow();
         verify(json, timeout(PATIENCE_MS).atLeast(2)).writeValueAsString(any(BakeStream.Event.class));
 
         fails.set(true);
@@ -145,12 +146,16 @@ class BakeStreamErrorTest {
         verify(json, timeout(PATIENCE_MS).times(2)).writeValueAsString(argThat(isGone(bake)));
     }
 
+    private void follow() {
+        WhoseKitchen.in(WhoseKitchen.FIRST, () -> stream.follow(null));
+    }
+
     private static ArgumentMatcher<Object> isGone(UUID bake) {
         return told -> told instanceof BakeStream.Event event && event.gone().contains(bake);
     }
 
     private static BakeRepository.Pulse pulse(UUID id) {
-        return new BakeRepository.Pulse(id, 1);
+        return new BakeRepository.Pulse(id, 1, WhoseKitchen.FIRST);
     }
 
     private BakeStream stream(Executor senders) {

@@ -15,7 +15,7 @@ import org.springframework.data.jpa.repository.Query;
 public interface BakeRepository extends JpaRepository<Bake, UUID> {
 
     /** A bake that screens follow, and how often it has changed. */
-    record Pulse(UUID id, long revision) {}
+    record Pulse(UUID id, long revision, Integer kitchenId) {}
 
     /** One, with its oven. */
     @EntityGraph(attributePaths = "oven")
@@ -55,9 +55,9 @@ public interface BakeRepository extends JpaRepository<Bake, UUID> {
             nativeQuery = true,
             value =
                     "select timestampdiff(microsecond, started_at, out_at) / 6e7 / trusting_min from bake"
-                            + " where oven_id = :ovenId and verdict = 'RIGHT' and logged_at is not null and trusting_min > 0 and out_at >"
+                            + " where kitchen_id = :kitchen and oven_id = :ovenId and verdict = 'RIGHT' and logged_at is not null and trusting_min > 0 and out_at >"
                             + " started_at and out_at < started_at + interval :mostMin minute order by started_at desc limit :most")
-    List<Double> ratios(int ovenId, int mostMin, int most);
+    List<Double> ratios(int kitchen, int ovenId, int mostMin, int most);
 
     /** An oven's log, in the order in which it was written. */
     List<Bake> findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(int ovenId);
@@ -73,12 +73,14 @@ public interface BakeRepository extends JpaRepository<Bake, UUID> {
 
     /** Notes that a bake was taken back. */
     @Modifying
-    @Query(nativeQuery = true, value = "insert ignore into bake_gone (id, at) values (:id, :at)")
-    void noteGone(String id, Instant at);
+    @Query(nativeQuery = true, value = "insert ignore into bake_gone (kitchen_id, id, at) values (:kitchen, :id, :at)")
+    void noteGone(int kitchen, String id, Instant at);
 
     /** Whether it was taken back; sees what others have stored meanwhile. */
-    @Query(nativeQuery = true, value = "select id from bake_gone where id = :id lock in share mode")
-    Optional<String> findGone(String id);
+    @Query(
+            nativeQuery = true,
+            value = "select id from bake_gone where kitchen_id = :kitchen and id = :id lock in share mode")
+    Optional<String> findGone(int kitchen, String id);
 
     /** Something changed that screens show. */
     @Modifying(flushAutomatically = true)

@@ -1,0 +1,4 @@
+package olla.server.people;
+
+/** A kitchen of this installation. */
+record NamedKitchen(int id, String name) {}
