@@ -2,10 +2,10 @@
 import { t } from './messages/say'
 import { ElConfigProvider, ElDialog } from 'element-plus'
 import 'element-plus/es/components/dialog/style/css'
-import { computed, onMounted, ref } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
 import { useRoute, useRouter } from 'vue-router'
-import { DOOR } from './api/client'
+import { DOOR, personWanted } from './api/client'
 import { useMe } from './stores/me'
 import { useRunning } from './stores/running'
 import { KEY_LIST, useKeys } from './composables/keys'
@@ -17,6 +17,21 @@ const units = useUnits()
 const running = useRunning()
 const me = useMe()
 const showKeys = ref(false)
+const WhoPad = defineAsyncComponent(() => import('./stations/people/WhoPad.vue'))
+/** Opened by whoever taps their name, or because something waits for one. */
+const asksWho = ref(false)
+watch(personWanted, (wanted) => (asksWho.value ||= wanted))
+/** Put away it stays so until somebody taps again: what waits is tried again by itself. */
+watch(
+  () => running.waiting.length,
+  (now, before) => {
+    if (now > before && personWanted.value) asksWho.value = true
+  },
+)
+async function nextHands() {
+  if (me.person) await me.signOut().catch(() => undefined)
+  asksWho.value = true
+}
 
 /** What Element Plus says by itself. */
 const ELEMENT = {
@@ -100,6 +115,9 @@ useIntervalFn(async () => {
           <RouterLink v-if="me.owns && me.who?.network" class="plain" to="/screens">
             {{ t('ui.app.screens') }}
           </RouterLink>
+          <button v-if="me.shared" class="plain hands" :class="{ wanted: personWanted }" @click="nextHands">
+            {{ me.person ?? t('ui.app.who') }}
+          </button>
           <button class="plain" :title="t('ui.app.keys')" @click="showKeys = true">
             {{ t('ui.app.keys-2') }}
           </button>
@@ -109,6 +127,7 @@ useIntervalFn(async () => {
         </div>
       </header>
       <RouterView v-if="me.asked" />
+      <WhoPad v-if="me.shared" v-model="asksWho" />
       <ElDialog v-model="showKeys" :title="t('ui.app.keys-2')" width="min(420px, 94vw)">
         <dl class="keys">
           <template v-for="[keys, what] in KEY_LIST" :key="keys">
@@ -228,8 +247,18 @@ li.here a {
   background: none;
   font-size: 14px;
 }
-.units {
+.units,
+.hands {
   font-weight: 700;
+}
+.wanted {
+  color: var(--clay);
+}
+.hands {
+  max-width: 12ch;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .keys {
   display: grid;

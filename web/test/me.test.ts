@@ -30,6 +30,22 @@ describe('who asks', () => {
     expect([me.owns, me.guest, me.watches]).toEqual([false, true, true])
   })
 
+  it('knows whose hands are at a screen that several use', async () => {
+    vi.spyOn(api, 'me').mockResolvedValue({ role: 'COOK', screen: 'Wall', network: true, shared: true })
+    vi.spyOn(api, 'signIn').mockResolvedValue({
+      role: 'COOK',
+      screen: 'Wall',
+      network: true,
+      shared: true,
+      person: 'Ada',
+    })
+    const me = useMe()
+    await me.open()
+    expect([me.shared, me.person]).toEqual([true, null])
+    await me.signIn('an-id', '4711')
+    expect(me.person).toBe('Ada')
+  })
+
   it('stays whoever it was while the kitchen is away', async () => {
     const answer = vi.spyOn(api, 'me').mockResolvedValue({ role: 'COOK', screen: 'Tablet', network: true })
     const me = useMe()

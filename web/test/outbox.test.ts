@@ -1,6 +1,6 @@
 import { createApp, defineComponent, h } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Problem } from '../src/api/client'
+import { personWanted, type Problem } from '../src/api/client'
 import type { Bake } from '../src/api/types'
 import { allWithWaiting, type Parcel, useOutbox, withWaiting } from '../src/composables/outbox'
 import { hake, tapped } from './helpers/bakes'
@@ -47,6 +47,25 @@ describe('what is tapped', () => {
     await vi.waitFor(() => expect(arrived).toHaveLength(3))
     expect(asked.map((one) => (one.body as { id: string }).id)).toEqual(['a', 'b', 'c'])
     expect(box.waiting.value).toEqual([])
+  })
+
+  it('waits until somebody has said who they are, and the screen asks for that', async () => {
+    const there = { somebody: false }
+    fakeServer(() =>
+      there.somebody
+        ? { status: 200, body: hake() }
+        : { status: 403, body: { detail: 'say who' }, wants: 'person' },
+    )
+    personWanted.value = false
+    const { box, arrived, refused, waiting } = tab()
+    await box.post(tap('a'))
+    expect(waiting()).toEqual(['a'])
+    expect(personWanted.value).toBe(true)
+    // The kitchen computer is there, and nothing is wrong.
+    expect(box.stuck.value).toBe(false)
+    there.somebody = true
+    await box.flush()
+    expect([arrived.length, refused.length, waiting().length]).toEqual([1, 0, 0])
   })
 
   it('outlives the network and the page, and is not lost by a server that is not itself', async () => {

@@ -1,6 +1,7 @@
 import { t } from '../messages/say'
 import { promiseTimeout } from '@vueuse/core'
 import createClient from 'openapi-fetch'
+import { ref } from 'vue'
 import { asked } from '../messages/asked'
 import type { paths } from './generated'
 import type {
@@ -12,6 +13,7 @@ import type {
   OvenWords,
   OwnFish,
   OwnVessel,
+  Person,
   Question,
   RecipeInput,
   RecipeView,
@@ -39,6 +41,9 @@ const PUT_OFF = new Set([429, 503])
 /** How often a question is asked in all. */
 const TURNS = 4
 
+/** At a screen that several hands use: something was to be changed, and nobody has said who they are. */
+export const personWanted = ref(false)
+
 /** What the server refused, or that it could not be reached (status 0). */
 export class Problem extends Error {
   constructor(
@@ -47,13 +52,15 @@ export class Problem extends Error {
     readonly errors: FieldError[] = [],
     /** After how many seconds it may be asked again, where it was only put off. */
     readonly againAfterS: number | null = null,
+    /** Whether somebody has to say who they are first. */
+    readonly wantsPerson = false,
   ) {
     super(words)
   }
 
   /** Whether the server has made up its mind; otherwise the same may work in a while. */
   get reachable() {
-    return !MAY_PASS.has(this.status) && this.status < SERVER_FAULT
+    return !this.wantsPerson && !MAY_PASS.has(this.status) && this.status < SERVER_FAULT
   }
 }
 
@@ -89,6 +96,8 @@ async function exchange(
     const response = await fetch(asked(path), { method, headers, body, signal })
     if (!response.ok) {
       if (response.status === NOT_LET_IN && location.pathname !== DOOR) location.assign(DOOR)
+      const wantsPerson = response.headers.get('olla-wants') === 'person'
+      if (wantsPerson) personWanted.value = true
       const problem = await response.json().catch(() => ({}))
       const plain =
         response.status === TOO_LARGE
@@ -100,6 +109,7 @@ async function exchange(
         problem.detail ?? plain,
         problem.errors ?? [],
         after > 0 ? after : null,
+        wantsPerson,
       )
     }
     // Read to its end here, so that an answer that breaks off is lost like one that never came.
@@ -202,8 +212,14 @@ export const api = {
     ask(() => server.POST('/api/counter', { body, signal }), signal),
   me: () => said(server.GET('/api/me')),
   screens: () => said(server.GET('/api/screens')),
-  invite: (id: string, role: Role) =>
-    said(server.PUT('/api/invitations/{id}', { ...of(id), body: { role } })),
+  invite: (id: string, role: Role, shared: boolean) =>
+    said(server.PUT('/api/invitations/{id}', { ...of(id), body: { role, shared } })),
+  people: () => said(server.GET('/api/people')),
+  writePerson: ({ id, ...body }: Person, pin?: string) =>
+    said(server.PUT('/api/people/{id}', { ...of(id), body: { ...body, ...(pin ? { pin } : {}) } })),
+  removePerson: (id: string) => said(server.DELETE('/api/people/{id}', of(id))),
+  signIn: (person: string, pin: string) => said(server.PUT('/api/me/person', { body: { person, pin } })),
+  signOut: () => said(server.DELETE('/api/me/person')),
   letIn: (id: string, code: string, name: string) =>
     said(server.PUT('/api/screens/{id}', { ...of(id), body: { code, name } })),
   showOut: (id: string) => said(server.DELETE('/api/screens/{id}', of(id))),

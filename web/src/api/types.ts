@@ -6,6 +6,7 @@ export type Catalogue = Schemas['Catalogue']
 export type Me = Schemas['MeView']
 export type Role = NonNullable<Me['role']>
 export type LetInScreen = Schemas['ScreenView']
+export type Person = Schemas['Person']
 export type Invitation = Schemas['InvitationView']
 export type DeviceKey = Schemas['DeviceKeyView']
 export type Plates = Schemas['PlatesView']

@@ -201,7 +201,7 @@ export function useOutbox(
       return true
     } catch (failure) {
       if (!(failure instanceof Problem)) throw failure
-      stuck.value = !failure.reachable
+      stuck.value = !failure.reachable && !failure.wantsPerson
       if (!failure.reachable) return false
       localStorage.removeItem(parcel.key)
       refused(failure)

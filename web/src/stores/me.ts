@@ -26,5 +26,17 @@ export const useMe = defineStore('me', () => {
   /** Whether another may have shown it out meanwhile. */
   const guest = computed(() => who.value?.screen !== undefined)
 
-  return { who, asked, open, outside, watches, owns, guest }
+  /** At a screen that several hands use. */
+  const shared = computed(() => who.value?.shared === true)
+  const person = computed(() => who.value?.person ?? null)
+
+  async function signIn(id: string, pin: string) {
+    who.value = await api.signIn(id, pin)
+  }
+
+  async function signOut() {
+    who.value = await api.signOut()
+  }
+
+  return { who, asked, open, outside, watches, owns, guest, shared, person, signIn, signOut }
 })

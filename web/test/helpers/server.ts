@@ -18,6 +18,8 @@ interface Said {
   body?: unknown
   /** After how many seconds it may be asked again. */
   again?: number
+  /** What it wants first, as a header says it. */
+  wants?: string
 }
 type Answer = Said | Promise<Said>
 
@@ -34,7 +36,7 @@ export function fakeServer(answer: (asked: Asked) => Answer) {
       signal: init.signal ?? null,
     }
     asked.push(one)
-    const { status, body, again } = await answer(one)
+    const { status, body, again, wants } = await answer(one)
     if (status === 0) throw new TypeError('Failed to fetch')
     const empty = body === undefined
     return new Response(empty ? null : JSON.stringify(body), {
@@ -42,6 +44,7 @@ export function fakeServer(answer: (asked: Asked) => Answer) {
       headers: {
         ...(empty ? {} : { 'content-type': `application/${status < 400 ? '' : 'problem+'}json` }),
         ...(again === undefined ? {} : { 'retry-after': String(again) }),
+        ...(wants === undefined ? {} : { 'olla-wants': wants }),
       },
     })
   })

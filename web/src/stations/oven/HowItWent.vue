@@ -15,15 +15,16 @@ const MOST_TAPS = 8
 const ELSEWHERE = new Set(['IN', 'PORTIONS', 'CHILLED', 'NONE_LEFT', 'BINNED'])
 
 const taps = computed(() => [
-  { id: 'in', at: clock(new Date(props.bake.startedAt)), words: TAPS.IN },
+  { id: 'in', at: clock(new Date(props.bake.startedAt)), words: TAPS.IN, by: props.bake.by },
   ...[...props.bake.taps]
     .reverse()
     .filter(({ kind }) => !ELSEWHERE.has(kind))
     .slice(0, MOST_TAPS)
-    .map(({ id, at, kind, cue }) => ({
+    .map(({ id, at, kind, cue, by }) => ({
       id,
       at: clock(new Date(at)),
       words: cue ? CUES[cue].name.toLowerCase() : TAPS[kind],
+      by,
     })),
 ])
 </script>
@@ -34,7 +35,7 @@ const taps = computed(() => [
     <CourseChart :key="bake.id" :bake="bake" :seconds="60 * (bake.actualMin ?? 0)" />
     <ol>
       <li v-for="tap in taps" :key="tap.id">
-        <span>{{ tap.at }}</span> {{ tap.words }}
+        <span>{{ tap.at }}</span> {{ tap.words }} <small v-if="tap.by">{{ tap.by }}</small>
       </li>
     </ol>
   </section>
@@ -64,6 +65,9 @@ ol {
 }
 li {
   padding: 3px 0;
+}
+small {
+  color: var(--ink-soft);
 }
 li span {
   margin-right: 8px;

@@ -3,12 +3,13 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { api } from '../../api/client'
 import { newId } from '../../api/id'
-import type { Invitation, LetInScreen, Role } from '../../api/types'
+import type { Invitation, LetInScreen, Person, Role } from '../../api/types'
 import { useTried } from '../../composables/tried'
 import ChoiceRow from '../../components/ChoiceRow.vue'
 import { t } from '../../messages/say'
 import { clock, day } from '../../messages/time'
 import DeviceKeys from './DeviceKeys.vue'
+import PeopleList from './PeopleList.vue'
 import { useMe } from '../../stores/me'
 
 /** Which screens may come in from the network, and how another is let in. */
@@ -23,13 +24,16 @@ const AGAIN_MS = 4000
 const me = useMe()
 const screens = ref<LetInScreen[]>([])
 const role = ref<Role>('COOK')
+const shared = ref(false)
+const people = ref<Person[]>([])
 const invitation = ref<Invitation | null>(null)
 
 /** What is looked at again and again says nothing over what somebody has done. */
 const { problem: unseen, tried: looked } = useTried()
 const { problem: wrong, tried } = useTried()
 const look = () => looked(async () => void (screens.value = await api.screens()))
-const invite = () => tried(async () => void (invitation.value = await api.invite(newId(), role.value)))
+const invite = () =>
+  tried(async () => void (invitation.value = await api.invite(newId(), role.value, shared.value)))
 const showOut = (screen: LetInScreen) =>
   tried(async () => {
     await api.showOut(screen.id)
@@ -53,7 +57,7 @@ const when = (moment: string) => `${day(new Date(moment))}, ${clock(new Date(mom
         <span>
           <b>{{ screen.name }}</b>
           <small>
-            {{ ROLES[screen.role] }},
+            {{ ROLES[screen.role] }}{{ screen.shared ? t('ui.screens.by-many') : '' }},
             {{ t('ui.screens.seen', { time: when(screen.seenAt) }) }}
           </small>
         </span>
@@ -74,6 +78,10 @@ const when = (moment: string) => `${day(new Date(moment))}, ${clock(new Date(mom
         :chosen="role"
         @choose="(value) => (role = value as Role)"
       />
+      <label v-if="people.length" class="many">
+        <input v-model="shared" type="checkbox" />
+        {{ t('ui.screens.shared') }}
+      </label>
       <button class="main-action" @click="invite">{{ t('ui.screens.let-in') }}</button>
       <div v-if="invitation" class="code" aria-live="polite">
         <svg
@@ -95,6 +103,7 @@ const when = (moment: string) => `${day(new Date(moment))}, ${clock(new Date(mom
         </div>
       </div>
     </section>
+    <PeopleList v-if="me.who?.network" v-model="people" :roles="ROLES" />
     <DeviceKeys v-if="me.who?.network" />
   </main>
 </template>
@@ -123,6 +132,16 @@ small {
 h2 {
   margin: 0 0 4px;
   font-size: 16px;
+}
+.many {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 48px;
+}
+.many input {
+  width: 24px;
+  height: 24px;
 }
 .in {
   display: grid;

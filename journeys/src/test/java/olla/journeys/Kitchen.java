@@ -1,6 +1,7 @@
 package olla.journeys;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -90,6 +91,11 @@ final class Kitchen implements AutoCloseable {
 
     /** Runs {@code ./olla} with some arguments and further environment, whatever comes of it. */
     Attempt attempt(Map<String, String> environment, String... arguments) {
+        return attempt(environment, "", arguments);
+    }
+
+    /** The same with something typed once it asks. */
+    Attempt attempt(Map<String, String> environment, String typed, String[] arguments) {
         List<String> command = new ArrayList<>();
         // A kitchen computer that others use too: OLLA_NICE=10 lets all of it yield to them.
         String nice = System.getenv("OLLA_NICE");
@@ -114,6 +120,9 @@ final class Kitchen implements AutoCloseable {
         builder.environment().putAll(environment);
         try {
             Process process = builder.start();
+            try (OutputStream keys = process.getOutputStream()) {
+                keys.write(typed.getBytes(StandardCharsets.UTF_8));
+            }
             if (!process.waitFor(4, TimeUnit.MINUTES)) {
                 process.destroyForcibly();
                 throw new IllegalStateException("./olla takes longer than four minutes");

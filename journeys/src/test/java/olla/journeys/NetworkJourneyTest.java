@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -34,8 +35,11 @@ class NetworkJourneyTest {
     /** What the command on the machine says: a code, and where it is typed. */
     private record LetIn(String code, String address) {}
 
-    private static LetIn letIn(String role) {
-        String said = kitchen.attempt(Map.of(), "let-in", role).said();
+    private static LetIn letIn(String... whom) {
+        String said = kitchen.attempt(
+                        Map.of(),
+                        Stream.concat(Stream.of("let-in"), Stream.of(whom)).toArray(String[]::new))
+                .said();
         Matcher found = Pattern.compile("code (\\w{4} \\w{4}) lets.*?(https://[^/]+)/pair", Pattern.DOTALL)
                 .matcher(said);
         assertThat(found.find()).as(said).isTrue();
@@ -89,6 +93,101 @@ class NetworkJourneyTest {
             machine.tap(Part.button("Take the key of probe-7"));
             machine.tap(Part.button("Show Tablet at the oven out"));
             tablet.until("to be out in mid-bake", () -> tablet.path().equals("/pair") ? true : null);
+        }
+    }
+
+    /** One tablet, several hands: it asks whose they are before it changes anything, and the machine has a way out of everything. */
+    @Test
+    void aTabletThatSeveralHandsUseAsksWhoTaps() throws Exception {
+        kitchen.asAtFirst();
+        try (Screen machine = new Screen(kitchen.address());
+                Screen tablet = new Screen(letIn("watcher").address())) {
+            machine.open("/screens");
+            machine.type(Part.field("Name"), "Ada");
+            machine.type(Part.drawn("#pin"), "4711");
+            machine.tap(Part.button("Put on the list"));
+            machine.waitForText(PAGE, "Ada");
+            machine.tap(Part.of("checkbox", "Several hands use it: it asks who taps"));
+            machine.tap(Part.button("Let a screen in"));
+            String code = machine.text(SIGNS);
+            assertThat(machine.objections()).isEmpty();
+
+            tablet.open("/pair");
+            enter(tablet, code, "Wall tablet");
+            tablet.until("to be in", () -> tablet.path().equals("/bench") ? true : null);
+            tablet.open("/oven");
+            tablet.waitForText(OvenSide.SAYS, "Leave it shut");
+            tablet.tap(Part.button("Take it out"));
+            tablet.tap(Part.button("Ada").in(Part.of("dialog")));
+            assertThat(tablet.objections()).isEmpty();
+            digits(tablet, "0000");
+            tablet.waitForText(Part.of("alert").in(Part.of("dialog")), "4 more tries");
+            assertThat(kitchen.sql(
+                                    "select count(*) from tap where kind = 'OUT' and not undone and screen_id is not null")
+                            .strip())
+                    .isEqualTo("0");
+            digits(tablet, "4711");
+            tablet.waitForText(Part.drawn("header .hands"), "Ada");
+            // What was tapped before anybody had said who they are was not lost.
+            tablet.until("the tap to be Ada's", () -> taps("OUT").equals("Ada") ? true : null);
+
+            // Forgotten: the machine gives another, and the old one is worth nothing from then on.
+            assertThat(kitchen.attempt(Map.of(), "12\n", new String[] {"pin", "Ada"})
+                            .said())
+                    .contains("four digits");
+            assertThat(kitchen.attempt(Map.of(), "1812\n", new String[] {"pin", "Ada"})
+                            .said())
+                    .contains("Ada has another PIN");
+            tablet.until(
+                    "nobody to be there",
+                    () -> tablet.text(Part.drawn("header .hands")).equals("Who taps?") ? true : null);
+            tablet.tap(Part.drawn("header .hands"));
+            tablet.tap(Part.button("Ada").in(Part.of("dialog")));
+            digits(tablet, "1812");
+            tablet.waitForText(Part.drawn("header .hands"), "Ada");
+
+            assertThat(kitchen.attempt(Map.of(), "show-out", "Wall tablet").said())
+                    .contains("Wall tablet is shown out");
+            tablet.until("to be out", () -> tablet.path().equals("/pair") ? true : null);
+            assertThat(kitchen.attempt(Map.of(), "show-out", "Wall tablet").code())
+                    .isEqualTo(1);
+        } finally {
+            kitchen.asAtFirst();
+        }
+    }
+
+    private static void digits(Screen tablet, String pin) {
+        for (String digit : pin.split("")) {
+            tablet.tap(Part.button(digit).in(Part.of("dialog")));
+        }
+    }
+
+    private static String taps(String kind) {
+        try {
+            return kitchen.sql("select p.name from tap t join person p on p.id = t.person_id where t.kind = '" + kind
+                            + "'")
+                    .strip();
+        } catch (Exception failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    /** A second kitchen in the same installation: its owner sees its own two ovens, and nothing of the first. */
+    @Test
+    void anotherKitchenIsReachedByItsOwnScreens() {
+        assertThat(kitchen.attempt(Map.of(), "kitchens", "add", "Mill").said()).contains("1 Kitchen", "2 Mill");
+        assertThat(kitchen.attempt(Map.of(), "kitchens", "add", "").code()).isEqualTo(1);
+        assertThat(kitchen.attempt(Map.of(), "let-in", "owner", "Nowhere").code())
+                .isEqualTo(1);
+        LetIn owners = letIn("owner", "Mill");
+        try (Screen office = new Screen(owners.address())) {
+            office.open("/pair");
+            enter(office, owners.code(), "Mill office");
+            office.until("to be in", () -> office.path().equals("/bench") ? true : null);
+            office.open("/log");
+            office.waitForText(PAGE, "No bake yet");
+            office.open("/screens");
+            office.waitForText(PAGE, "Mill office");
         }
     }
 

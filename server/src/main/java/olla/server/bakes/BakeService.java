@@ -42,6 +42,7 @@ import olla.server.bakes.rows.TapRepository;
 import olla.server.forecast.CarryOver;
 import olla.server.ovens.Oven;
 import olla.server.ovens.OvenRepository;
+import olla.server.people.Who;
 import olla.server.probes.ProbeUse;
 import olla.server.probes.ProbeUseRepository;
 import olla.server.query.CertaintyCache;
@@ -464,7 +465,7 @@ public class BakeService {
                     : BigDecimal.valueOf(how.probeC()).setScale(1, RoundingMode.HALF_EVEN);
             Instant said = moment(how.at());
             relearn(bake, said);
-            bake.log(how.verdict(), probe, how.note(), said);
+            bake.log(how.verdict(), probe, how.note(), said, Who.here());
         });
     }
 

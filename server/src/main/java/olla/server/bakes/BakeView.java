@@ -27,6 +27,8 @@ import olla.server.web.MaybeAbsent;
  * @param revision counts up with every change
  * @param held whether it stands outside until the oven is hot
  * @param dialC what the dial stands at
+ * @param by who put it in; missing where it was the machine itself
+ * @param saidBy who said how it was
  * @param onceOut the moments that would follow if it came out, in seconds since then
  * @param onceOutTooSoon the same where it comes out before {@code enoughFromMin}
  * @param apart pieces that came out while the rest went on
@@ -70,6 +72,8 @@ public record BakeView(
         @MaybeAbsent Verdict verdict,
         @MaybeAbsent Double probeC,
         @MaybeAbsent String note,
+        @MaybeAbsent String by,
+        @MaybeAbsent String saidBy,
         List<MomentView> moments,
         List<MomentView> onceOut,
         List<MomentView> onceOutTooSoon,
@@ -204,7 +208,11 @@ public record BakeView(
      */
     public record AirView(String device, double celsius, Instant at, double hotInMin) {}
 
-    /** Something tapped. */
+    /**
+     * Something tapped.
+     *
+     * @param by who tapped it; missing where it was the machine itself
+     */
     public record TapView(
             UUID id,
             TapKind kind,
@@ -212,13 +220,14 @@ public record BakeView(
             @MaybeAbsent Cue cue,
             @MaybeAbsent Double celsius,
             @MaybeAbsent Integer number,
-            @MaybeAbsent Doneness doneness) {
+            @MaybeAbsent Doneness doneness,
+            @MaybeAbsent String by) {
         /** Whether the dial was turned, and to what is known. */
         public boolean turned() {
             return kind == TapKind.DIAL && celsius != null;
         }
 
-        static TapView of(Tap tap) {
+        static TapView of(Tap tap, String by) {
             return new TapView(
                     tap.getId(),
                     tap.kind(),
@@ -226,7 +235,8 @@ public record BakeView(
                     tap.cue(),
                     tap.hasCelsius() ? tap.celsius() : null,
                     tap.number(),
-                    tap.doneness());
+                    tap.doneness(),
+                    by);
         }
     }
 

@@ -59,6 +59,7 @@ import olla.server.forecast.Forecast;
 import olla.server.forecast.Forecasts;
 import olla.server.forecast.Forecasts.Subject;
 import olla.server.ovens.Oven;
+import olla.server.people.People;
 import olla.server.photos.PhotoRepository;
 import olla.server.probes.DeviceReading;
 import olla.server.probes.ProbeUse;
@@ -92,6 +93,7 @@ public class BakeViews {
     private final Forecasts forecasts;
     private final StoredQuestions questions;
     private final CarryOver carryOver;
+    private final People people;
     private final Clock clock;
 
     BakeViews(
@@ -101,6 +103,7 @@ public class BakeViews {
             Forecasts forecasts,
             StoredQuestions questions,
             CarryOver carryOver,
+            People people,
             Clock clock) {
         this.timelines = timelines;
         this.subjects = subjects;
@@ -108,6 +111,7 @@ public class BakeViews {
         this.forecasts = forecasts;
         this.questions = questions;
         this.carryOver = carryOver;
+        this.people = people;
         this.clock = clock;
     }
 
@@ -281,6 +285,8 @@ public class BakeViews {
                 bake.verdict(),
                 bake.probeCelsius() == null ? null : bake.probeCelsius().doubleValue(),
                 bake.note(),
+                people.nameOf(bake.by()),
+                people.nameOf(bake.saidBy()),
                 moments(timeline.held() ? BakeClock.waiting() : BakeClock.moments(facts)),
                 moments(BakeClock.onceOut(facts, 0)),
                 moments(BakeClock.onceOutTooSoon(0)),
@@ -386,6 +392,8 @@ public class BakeViews {
                 bake.verdict(),
                 bake.probeCelsius() == null ? null : bake.probeCelsius().doubleValue(),
                 bake.note(),
+                people.nameOf(bake.by()),
+                people.nameOf(bake.saidBy()),
                 moments(BakeClock.byTicket(shown, rest, timeline.outMin())),
                 moments(BakeClock.byTicket(shown, rest, OptionalDouble.of(0))),
                 moments(BakeClock.byTicket(shown, rest, OptionalDouble.of(0))),
@@ -408,9 +416,9 @@ public class BakeViews {
                 now());
     }
 
-    private static List<TapView> tapViews(BakeTimeline timeline) {
+    private List<TapView> tapViews(BakeTimeline timeline) {
         return timeline.taps().stream()
-                .map(TapView::of)
+                .map(tap -> TapView.of(tap, people.nameOf(tap.by())))
                 .sorted(Comparator.comparing(TapView::at).reversed())
                 .toList();
     }

@@ -25,6 +25,7 @@ import olla.server.evening.EveningView.SheetDishView;
 import olla.server.evening.EveningView.SheetStepView;
 import olla.server.evening.EveningView.SheetView;
 import olla.server.evening.EveningView.ShortageView;
+import olla.server.people.People;
 import olla.server.query.EstimateRequest;
 import olla.server.tenancy.WhoseKitchen;
 import olla.server.web.ChangedSince;
@@ -55,6 +56,7 @@ public class EveningService {
     private final EveningReader reader;
     private final EveningJson json;
     private final EveningPlans plans;
+    private final People people;
     private final Clock clock;
     private final TransactionTemplate transaction;
 
@@ -64,6 +66,7 @@ public class EveningService {
             EveningReader reader,
             EveningJson json,
             EveningPlans plans,
+            People people,
             Clock clock,
             TransactionTemplate transaction) {
         this.evenings = evenings;
@@ -71,6 +74,7 @@ public class EveningService {
         this.reader = reader;
         this.json = json;
         this.plans = plans;
+        this.people = people;
         this.clock = clock;
         this.transaction = transaction;
     }
@@ -249,7 +253,8 @@ public class EveningService {
                 known.found(),
                 days(input, row.serveAt()),
                 moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(row.getId()).stream()
-                        .map(m -> new MoveView(m.getId(), m.kind(), m.step(), m.at(), m.bakeId()))
+                        .map(m ->
+                                new MoveView(m.getId(), m.kind(), m.step(), m.at(), m.bakeId(), people.nameOf(m.by())))
                         .toList(),
                 now());
     }

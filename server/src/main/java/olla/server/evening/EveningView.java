@@ -142,11 +142,16 @@ record EveningView(
     /** What is done on a day before. */
     record EarlyView(String key, String dish, Message say, Instant earliest, Instant latest) {}
 
-    /** A move that counts. */
+    /**
+     * A move that counts.
+     *
+     * @param by who made it; missing where it was the machine itself
+     */
     record MoveView(
             UUID id,
             MoveKind kind,
             String step,
             Instant at,
-            @MaybeAbsent UUID bakeId) {}
+            @MaybeAbsent UUID bakeId,
+            @MaybeAbsent String by) {}
 }

@@ -6,14 +6,14 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
-import olla.server.web.NamedByClient;
+import olla.server.people.DoneBy;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
 /** A move on a run sheet, as stored. */
 @Entity
 @Table(name = "evening_move")
-class Move extends NamedByClient {
+class Move extends DoneBy {
 
     @JdbcTypeCode(SqlTypes.CHAR)
     private UUID eveningId;

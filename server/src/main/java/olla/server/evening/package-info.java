@@ -3,7 +3,7 @@
  * and the sheet itself are worked out beside, and can be again.
  *
  * <p>Knows: core.dress, core.evening, core.fish, core.messages, core.oven, core.plan, core.runsheet, core.uncertainty,
- * core.units, server.bakes, server.load, server.messages, server.ovens, server.query, server.recipes, server.tenancy,
- * server.web.
+ * core.units, server.bakes, server.load, server.messages, server.ovens, server.people, server.query, server.recipes,
+ * server.tenancy, server.web.
  */
 package olla.server.evening;

@@ -22,6 +22,7 @@ class InvitationRow extends NamedByClient {
     @JdbcTypeCode(SqlTypes.CHAR)
     private String codeHash;
 
+    private boolean shared;
     private Instant until;
 
     @JdbcTypeCode(SqlTypes.CHAR)
@@ -33,8 +34,9 @@ class InvitationRow extends NamedByClient {
         super(id);
     }
 
-    void write(Role as, String hashOfCode, Instant last) {
+    void write(Role as, boolean byMany, String hashOfCode, Instant last) {
         role = as;
+        shared = byMany;
         codeHash = hashOfCode;
         until = last;
         usedBy = null;
@@ -47,6 +49,10 @@ class InvitationRow extends NamedByClient {
 
     void use(UUID screen) {
         usedBy = screen;
+    }
+
+    boolean shared() {
+        return shared;
     }
 
     Role role() {

@@ -12,6 +12,7 @@ import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.web.util.WebUtils;
 
@@ -34,6 +35,7 @@ class NetworkGate {
             Hardened hardened,
             ScreenService screens,
             DeviceKeys devices,
+            People people,
             Lan lan,
             ProblemWriter problems)
             throws Exception {
@@ -51,6 +53,12 @@ class NetworkGate {
                         .denyAll()
                         .requestMatchers("/api/screens/**", "/api/invitations/**", "/api/device-keys/**")
                         .hasRole(OWNER)
+                        .requestMatchers(HttpMethod.GET, "/api/people")
+                        .hasAnyRole(OWNER, COOK, WATCHER)
+                        .requestMatchers("/api/people/**")
+                        .hasRole(OWNER)
+                        .requestMatchers("/api/me/person")
+                        .hasAnyRole(OWNER, COOK, WATCHER)
                         .requestMatchers(HttpMethod.GET, "/api/clock")
                         .hasAnyRole(OWNER, COOK, WATCHER, ScreenKeys.DEVICE)
                         .requestMatchers(HttpMethod.GET, "/api/plates")
@@ -63,7 +71,9 @@ class NetworkGate {
                         .permitAll()
                         .anyRequest()
                         .denyAll())
-                .addFilterBefore(new ScreenKeys(screens, devices, problems), AnonymousAuthenticationFilter.class)
+                .addFilterBefore(
+                        new ScreenKeys(screens, devices, people, problems), AnonymousAuthenticationFilter.class)
+                .addFilterAfter(new SaysWho(problems), AuthorizationFilter.class)
                 .exceptionHandling(refused -> refused.authenticationEntryPoint((request, response, why) ->
                                 problems.answer(request, response, HttpStatus.UNAUTHORIZED, "refusal.not-let-in"))
                         .accessDeniedHandler((request, response, why) -> problems.answer(

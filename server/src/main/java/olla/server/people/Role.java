@@ -1,6 +1,6 @@
 package olla.server.people;
 
-/** What a screen may do. */
+/** What a screen or somebody may do; the first may most. */
 public enum Role {
     /** All of it, and who else may. */
     OWNER,

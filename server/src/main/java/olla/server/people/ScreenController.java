@@ -7,6 +7,7 @@ import java.util.UUID;
 import olla.server.load.Asker;
 import olla.server.tenancy.WhoseKitchen;
 import olla.server.web.Lan;
+import olla.server.web.NotNow;
 import olla.server.web.NotThere;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -31,11 +32,13 @@ class ScreenController {
     private static final Duration KEPT = Duration.ofDays(400);
 
     private final ScreenService screens;
+    private final People people;
     private final WrongCodes wrong;
     private final Lan lan;
 
-    ScreenController(ScreenService screens, WrongCodes wrong, Lan lan) {
+    ScreenController(ScreenService screens, People people, WrongCodes wrong, Lan lan) {
         this.screens = screens;
+        this.people = people;
         this.wrong = wrong;
         this.lan = lan;
     }
@@ -44,11 +47,33 @@ class ScreenController {
     @GetMapping("/me")
     MeView me(HttpServletRequest request, @AuthenticationPrincipal Object who) {
         if (!lan.asks(request)) {
-            return new MeView(Role.OWNER, null, lan.open());
+            return MeView.machine(lan.open());
         }
-        return who instanceof LetIn screen
-                ? new MeView(screen.role(), screen.name(), true)
-                : new MeView(null, null, true);
+        return who instanceof LetIn screen ? MeView.of(screen) : MeView.stranger();
+    }
+
+    /** Somebody says who they are, at a screen that several hands use. */
+    @PutMapping("/me/person")
+    MeView signIn(HttpServletRequest request, @AuthenticationPrincipal Object who, @RequestBody PinInput input) {
+        LetIn screen = shared(who);
+        People.SignedIn signedIn = people.signIn(input).orElseThrow(() -> people.wrong(input.person()));
+        AtScreen.enter(request, screen, signedIn);
+        return MeView.of(screen.by(signedIn.person()));
+    }
+
+    /** They have gone. */
+    @DeleteMapping("/me/person")
+    MeView signOut(HttpServletRequest request, @AuthenticationPrincipal Object who) {
+        LetIn screen = shared(who);
+        AtScreen.leave(request);
+        return MeView.of(screen.by(null));
+    }
+
+    private static LetIn shared(Object who) {
+        if (who instanceof LetIn screen && screen.shared()) {
+            return screen;
+        }
+        throw new NotNow("cannot.not-shared");
     }
 
     @GetMapping("/screens")

@@ -35,11 +35,13 @@ final class ScreenKeys extends OncePerRequestFilter {
 
     private final ScreenService screens;
     private final DeviceKeys devices;
+    private final People people;
     private final ProblemWriter problems;
 
-    ScreenKeys(ScreenService screens, DeviceKeys devices, ProblemWriter problems) {
+    ScreenKeys(ScreenService screens, DeviceKeys devices, People people, ProblemWriter problems) {
         this.screens = screens;
         this.devices = devices;
+        this.people = people;
         this.problems = problems;
     }
 
@@ -64,7 +66,8 @@ final class ScreenKeys extends OncePerRequestFilter {
             Optional.ofNullable(key)
                     .map(Cookie::getValue)
                     .flatMap(its -> WhoseKitchen.in(WhoseKitchen.ALL, () -> screens.of(its)))
-                    .ifPresent(screen -> enter(request, screen, screen.role().name()));
+                    .map(screen -> AtScreen.of(request, screen, people))
+                    .ifPresent(screen -> enter(request, screen, screen.may().name()));
             borne(request)
                     .flatMap(its -> WhoseKitchen.in(WhoseKitchen.ALL, () -> devices.of(its)))
                     .ifPresent(device -> enter(request, device, DEVICE));

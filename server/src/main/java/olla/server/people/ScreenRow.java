@@ -24,6 +24,7 @@ class ScreenRow extends NamedByClient {
     @JdbcTypeCode(SqlTypes.CHAR)
     private String keyHash;
 
+    private boolean shared;
     private Instant pairedAt;
     private Instant seenAt;
     private Instant removedAt;
@@ -36,9 +37,10 @@ class ScreenRow extends NamedByClient {
     }
 
     /** Let in, with a key that nothing else has. */
-    void pair(String called, Role as, String hashOfKey, Instant now) {
+    void pair(String called, Role as, boolean byMany, String hashOfKey, Instant now) {
         name = called;
         role = as;
+        shared = byMany;
         keyHash = hashOfKey;
         pairedAt = now;
         seenAt = now;
@@ -59,15 +61,15 @@ class ScreenRow extends NamedByClient {
         return name;
     }
 
-    Role role() {
-        return role;
-    }
-
     Instant seenAt() {
         return seenAt;
     }
 
+    LetIn letIn() {
+        return new LetIn(kitchenId(), getId(), name, role, shared, null);
+    }
+
     ScreenView view() {
-        return new ScreenView(getId(), name, role, pairedAt, seenAt);
+        return new ScreenView(getId(), name, role, shared, pairedAt, seenAt);
     }
 }

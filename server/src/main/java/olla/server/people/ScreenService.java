@@ -27,12 +27,14 @@ public class ScreenService {
 
     private final ScreenRepository screens;
     private final InvitationRepository invitations;
+    private final People people;
     private final Lan lan;
     private final Clock clock;
 
-    ScreenService(ScreenRepository screens, InvitationRepository invitations, Lan lan, Clock clock) {
+    ScreenService(ScreenRepository screens, InvitationRepository invitations, People people, Lan lan, Clock clock) {
         this.screens = screens;
         this.invitations = invitations;
+        this.people = people;
         this.lan = lan;
         this.clock = clock;
     }
@@ -59,13 +61,17 @@ public class ScreenService {
         if (screens.countByRemovedAtIsNull() >= MOST_SCREENS) {
             refusals.add("role", "refusal.list-full", "most", MOST_SCREENS);
         }
+        boolean shared = Boolean.TRUE.equals(input.shared());
+        if (shared && people.nobody()) {
+            refusals.add("shared", "refusal.nobody-to-ask");
+        }
         refusals.throwIfAny();
         Instant now = clock.instant();
         invitations.deleteByUntilBefore(now.minus(CODE_LASTS));
         String code = Secrets.code();
         Instant until = now.plus(CODE_LASTS);
         InvitationRow row = invitations.findById(id).orElseGet(() -> new InvitationRow(id));
-        row.write(input.role(), Secrets.hashOfCode(code), until);
+        row.write(input.role(), shared, Secrets.hashOfCode(code), until);
         invitations.saveAndFlush(row);
         List<String> addresses = lan.addresses();
         return new InvitationView(
@@ -103,7 +109,7 @@ public class ScreenService {
                     invitation.use(id);
                     String key = Secrets.key();
                     ScreenRow row = screens.findById(id).orElseGet(() -> new ScreenRow(id, invitation.kitchenId()));
-                    row.pair(name, invitation.role(), Secrets.hash(key), now);
+                    row.pair(name, invitation.role(), invitation.shared(), Secrets.hash(key), now);
                     return new Paired(screens.saveAndFlush(row).view(), key);
                 });
     }
@@ -122,7 +128,7 @@ public class ScreenService {
             if (row.seenAt().isBefore(now.minus(NOTED_EVERY))) {
                 row.see(now);
             }
-            return new LetIn(row.kitchenId(), row.getId(), row.name(), row.role());
+            return row.letIn();
         });
     }
 

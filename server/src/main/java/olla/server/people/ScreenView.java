@@ -4,4 +4,4 @@ import java.time.Instant;
 import java.util.UUID;
 
 /** A screen that was let in. */
-record ScreenView(UUID id, String name, Role role, Instant pairedAt, Instant seenAt) {}
+record ScreenView(UUID id, String name, Role role, boolean shared, Instant pairedAt, Instant seenAt) {}

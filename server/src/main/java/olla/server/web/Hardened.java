@@ -6,6 +6,7 @@ import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.annotation.web.configurers.SessionManagementConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.header.HeaderWriterFilter;
@@ -41,7 +42,10 @@ public class Hardened {
         more.forEach(name -> names.add(name.strip().toLowerCase(Locale.ROOT)));
         return http.logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
-                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                // Who asks is known anew with each request; a session, where there is one, begins anew with whoever
+                // signs in.
+                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS)
+                        .sessionFixation(SessionManagementConfigurer.SessionFixationConfigurer::none))
                 .headers(headers -> headers.contentSecurityPolicy(c -> c.policyDirectives(CONTENT))
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
                         .crossOriginOpenerPolicy(c -> c.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))

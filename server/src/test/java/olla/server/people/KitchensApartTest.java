@@ -146,6 +146,10 @@ class KitchensApartTest {
         return "{\"name\":\"%s fish\",\"closest\":\"hake\",\"build\":\"TORPEDO\",\"fatPercent\":3}".formatted(MARK);
     }
 
+    private static String person() {
+        return "{\"name\":\"%s cook\",\"role\":\"OWNER\",\"pin\":\"1234\"}".formatted(MARK);
+    }
+
     private static String vessel() {
         return "{\"name\":\"%s dish\",\"ware\":\"STONEWARE\",\"lengthMm\":300,\"widthMm\":200}".formatted(MARK);
     }
@@ -166,6 +170,7 @@ class KitchensApartTest {
                 "screen",
                 "invitation",
                 "device_key",
+                "person",
                 "reading",
                 "probe",
                 "bake_gone")) {
@@ -213,6 +218,7 @@ class KitchensApartTest {
                 "/api/evenings/" + id("evening") + "/moves",
                 "{\"id\":\"%s\",\"kind\":\"DONE\",\"step\":\"%s\",\"at\":\"%s\"}"
                         .formatted(id("move"), step, Instant.now().plus(Duration.ofDays(5))));
+        inFirst("PUT", "/api/people/" + id("person"), person());
         inFirst("PUT", "/api/device-keys/" + id("key"), "{\"device\":\"" + DEVICE + "\"}");
         NetworkScreen tablet = another();
         assertThat(pair(tablet, id("screen"), FIRST, MARK + " tablet")).isEqualTo(200);
@@ -307,6 +313,8 @@ class KitchensApartTest {
         bodies.put(
                 "POST /api/evenings/{id}/moves",
                 "{\"id\":\"%s\",\"kind\":\"DONE\",\"step\":\"x\"}".formatted(UUID.randomUUID()));
+        bodies.put("PUT /api/people/{id}", person());
+        bodies.put("PUT /api/me/person", "{\"person\":\"%s\",\"pin\":\"1234\"}".formatted(id("person")));
         bodies.put("PUT /api/device-keys/{id}", "{\"device\":\"" + DEVICE + "\"}");
         bodies.put("PUT /api/invitations/{id}", "{\"role\":\"OWNER\"}");
         bodies.put("PUT /api/screens/{id}", "{\"code\":\"ABCDEFGH\",\"name\":\"x\"}");
@@ -366,6 +374,7 @@ class KitchensApartTest {
             case "kitchen" -> List.of(last.contains("/fish/") ? "fish" : "vessel");
             case "evenings" -> List.of("evening");
             case "screens" -> List.of("screen");
+            case "people" -> List.of("person");
             case "invitations" -> List.of("invitation");
             case "device-keys" -> List.of("key");
             default -> throw new AssertionError("Nobody says whose ids " + path + " names.");

@@ -119,6 +119,10 @@ final class NetworkScreen {
         return cookies.get(name);
     }
 
+    void take(String name, String value) {
+        cookies.put(name, value);
+    }
+
     void forget(String name) {
         cookies.remove(name);
     }

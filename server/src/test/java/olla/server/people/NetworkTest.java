@@ -43,7 +43,8 @@ class NetworkTest {
 
     private static final Set<String> FOR_ALL = Set.of("GET /api/me", "PUT /api/screens/{id}");
     private static final Set<String> FOR_DEVICES = Set.of("GET /api/clock", "POST /api/readings");
-    private static final Set<String> FOR_WATCHERS = Set.of("GET /api/plates", "GET /api/clock");
+    private static final Set<String> FOR_WATCHERS = Set.of(
+            "GET /api/plates", "GET /api/clock", "GET /api/people", "PUT /api/me/person", "DELETE /api/me/person");
 
     @Autowired
     private Lan lan;
@@ -84,7 +85,7 @@ class NetworkTest {
         String answer = machine.exchange(
                         "/api/invitations/" + UUID.randomUUID(),
                         HttpMethod.PUT,
-                        new HttpEntity<>(new InvitationInput(role)))
+                        new HttpEntity<>(new InvitationInput(role, null)))
                 .getBody();
         return json.readTree(answer).get("code").asString();
     }

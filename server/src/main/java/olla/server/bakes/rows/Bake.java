@@ -14,13 +14,14 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import olla.core.uncertainty.Observation.Verdict;
 import olla.server.ovens.Oven;
-import olla.server.web.NamedByClient;
+import olla.server.people.DoneBy;
+import olla.server.people.Who;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
 /** A bake, as stored: the question it answers, what was predicted, and its moments. All that is shown follows from these. */
 @Entity
-public class Bake extends NamedByClient {
+public class Bake extends DoneBy {
 
     @Version
     private int version;
@@ -46,6 +47,12 @@ public class Bake extends NamedByClient {
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
     private Verdict verdict;
+
+    @JdbcTypeCode(SqlTypes.CHAR)
+    private UUID saidPersonId;
+
+    @JdbcTypeCode(SqlTypes.CHAR)
+    private UUID saidScreenId;
 
     private BigDecimal probeCelsius;
     private String note;
@@ -94,7 +101,9 @@ public class Bake extends NamedByClient {
         lesson = learned;
     }
 
-    public void log(Verdict how, BigDecimal probe, String words, Instant at) {
+    public void log(Verdict how, BigDecimal probe, String words, Instant at, Who by) {
+        saidPersonId = by.person();
+        saidScreenId = by.screen();
         verdict = how;
         probeCelsius = probe;
         note = words;
@@ -166,6 +175,11 @@ public class Bake extends NamedByClient {
     /** What was believed of the oven after it; null where it has not been worked out yet. */
     public Lesson lesson() {
         return lesson;
+    }
+
+    /** Who said how it was. */
+    public Who saidBy() {
+        return new Who(saidPersonId, saidScreenId);
     }
 
     public Verdict verdict() {

@@ -10,13 +10,13 @@ import java.util.Objects;
 import java.util.UUID;
 import olla.core.doneness.Cue;
 import olla.core.doneness.Doneness;
-import olla.server.web.NamedByClient;
+import olla.server.people.DoneBy;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
 /** A tap, as stored. One that was undone stays, so that the same tap coming late a second time does not count again. */
 @Entity
-public class Tap extends NamedByClient {
+public class Tap extends DoneBy {
 
     @JdbcTypeCode(SqlTypes.CHAR)
     private UUID bakeId;
