@@ -10,6 +10,8 @@ import { useMe } from './stores/me'
 import { useRunning } from './stores/running'
 import { KEY_LIST, useKeys } from './composables/keys'
 import { useUnits } from './messages/units'
+import { forgetKnown } from './composables/recall'
+import { useVersion } from './composables/version'
 
 const route = useRoute()
 const router = useRouter()
@@ -17,6 +19,7 @@ const units = useUnits()
 const running = useRunning()
 const me = useMe()
 const showKeys = ref(false)
+const version = useVersion()
 const WhoPad = defineAsyncComponent(() => import('./stations/people/WhoPad.vue'))
 /** Opened by whoever taps their name, or because something waits for one. */
 const asksWho = ref(false)
@@ -81,8 +84,10 @@ onMounted(async () => {
   const free = me.asked
   if (free) running.follow()
   await me.open()
-  if (me.outside) await router.replace(DOOR)
-  else if (me.watches) await router.replace('/plates')
+  if (me.outside) {
+    forgetKnown()
+    await router.replace(DOOR)
+  } else if (me.watches) await router.replace('/plates')
   else if (!free) running.follow()
 })
 useIntervalFn(async () => {
@@ -126,6 +131,10 @@ useIntervalFn(async () => {
           </button>
         </div>
       </header>
+      <p v-if="version.newer.value" class="newer" role="status">
+        {{ running.bakes.length ? t('ui.app.newer-later') : t('ui.app.newer') }}
+        <button class="quiet-action" @click="version.takeOver">{{ t('ui.app.take-over') }}</button>
+      </p>
       <RouterView v-if="me.asked" />
       <WhoPad v-if="me.shared" v-model="asksWho" />
       <ElDialog v-model="showKeys" :title="t('ui.app.keys-2')" width="min(420px, 94vw)">
@@ -250,6 +259,16 @@ li.here a {
 .units,
 .hands {
   font-weight: 700;
+}
+.newer {
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 16px;
+  margin: 0;
+  padding: 0 24px;
+  border-bottom: 1px solid var(--rule);
+  background: var(--clay-wash);
 }
 .wanted {
   color: var(--clay);

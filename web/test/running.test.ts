@@ -2,6 +2,7 @@ import { nextTick } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Bake } from '../src/api/types'
 import { useUnits } from '../src/messages/units'
+import { forgetKnown, recallKnown } from '../src/composables/recall'
 import { useRunning } from '../src/stores/running'
 import { emptyApp } from './helpers/app'
 import { hake, tapped } from './helpers/bakes'
@@ -41,6 +42,58 @@ beforeEach(() => {
   answers = undefined as never
 })
 afterEach(() => vi.useRealTimers())
+
+describe('a screen that opens with the kitchen computer gone', () => {
+  /** The screen is opened anew: it has what it kept, and nothing else. */
+  async function gone() {
+    const kept = localStorage.getItem('olla.known')!
+    freshBrowser()
+    localStorage.setItem('olla.known', kept)
+    answers = () => ({ status: 0 })
+    fakeServer((one) => answers(one))
+    const running = emptyApp().runWithContext(() => useRunning())
+    running.follow()
+    await vi.advanceTimersByTimeAsync(1)
+    FakeSource.open.at(-1)!.drop()
+    return running
+  }
+
+  it('shows what was known last, and lets the clock go on', async () => {
+    await screen(hake())
+    await vi.advanceTimersByTimeAsync(1500)
+    vi.setSystemTime(AT_FIVE_PAST + 300_000)
+    const running = await gone()
+    expect(shown(running)?.id).toBe('hake')
+    expect(running.unreachable).toBe(true)
+    expect(running.notice).toContain('This is how it stood')
+    expect(Math.abs(running.now - (AT_FIVE_PAST + 300_000))).toBeLessThan(2000)
+  })
+
+  it('takes what the line tells in its place as soon as there is one', async () => {
+    await screen(hake())
+    await vi.advanceTimersByTimeAsync(1500)
+    const running = await gone()
+    answers = () => ({ status: 200, body: [] })
+    FakeSource.open.at(-1)!.tell(stream([]))
+    await vi.advanceTimersByTimeAsync(1)
+    expect(running.bakes).toEqual([])
+  })
+
+  it('shows nothing of yesterday, nor what cannot be read, nor after it was shown out', async () => {
+    await screen(hake())
+    await vi.advanceTimersByTimeAsync(1500)
+    const kept = localStorage.getItem('olla.known')!
+    expect(recallKnown()?.bakes).toHaveLength(1)
+    vi.setSystemTime(AT_FIVE_PAST + 13 * 3600_000)
+    expect(recallKnown()).toBeNull()
+    vi.setSystemTime(AT_FIVE_PAST)
+    localStorage.setItem('olla.known', '{')
+    expect(recallKnown()).toBeNull()
+    localStorage.setItem('olla.known', kept)
+    forgetKnown()
+    expect(recallKnown()).toBeNull()
+  })
+})
 
 describe('a running bake on a screen', () => {
   it('takes over what changed, and drops what is told as null', async () => {

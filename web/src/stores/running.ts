@@ -1,15 +1,16 @@
 import { t } from '../messages/say'
 import { newId } from '../api/id'
-import { useLocalStorage } from '@vueuse/core'
+import { useLocalStorage, watchDebounced } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, Problem } from '../api/client'
 import type { Bake, HowItWas, Moment, Question, TapDetail, TapKind } from '../api/types'
-import { runningClock } from '../messages/time'
+import { clock, runningClock } from '../messages/time'
 import { useChimes } from '../composables/chimes'
 import { type News, useLine } from '../composables/line'
 import { reader } from '../messages/asked'
+import { keepKnown, recallKnown } from '../composables/recall'
 import { allWithWaiting, useOutbox } from '../composables/outbox'
 
 const TICK_MS = 250
@@ -24,6 +25,9 @@ const STEADY_MS = 400
 
 /** How often it is noted that this screen was there, ms: as finely as its absence is told. */
 const SEEN_MS = 10_000
+
+/** How often what is known is kept, ms. */
+const KEEP_MS = 1000
 
 /** Which of a bake's moments holds after so many seconds. */
 export function momentAt(moments: Moment[], seconds: number): Moment {
@@ -211,6 +215,28 @@ export const useRunning = defineStore('running', () => {
   function lost() {
     if (lostAt === null) lostAt = performance.now()
     connected.value = false
+    if (!loaded.value) recall()
+  }
+
+  /** Opened with the kitchen computer gone: the bakes as they were known last go on by this device's clock. */
+  function recall() {
+    const known = recallKnown()
+    if (!known) return
+    base = {
+      server: known.server + (Date.now() - known.here) * known.speed,
+      here: performance.now(),
+      speed: known.speed,
+    }
+    now.value = clockNow()
+    followed.value = known.bakes
+    notice.value = t('ui.running.as-known-at', { time: clock(new Date(known.server)) })
+    loaded.value = true
+  }
+
+  /** What the line tells lies ready for the next time this screen is opened. */
+  function keep() {
+    if (!connected.value) return
+    keepKnown({ bakes: followed.value, server: clockNow(), here: Date.now(), speed: base.speed })
   }
 
   function back(isStored: boolean) {
@@ -270,6 +296,7 @@ export const useRunning = defineStore('running', () => {
     // A hidden tab, or one that is kept for the way back, must not keep a line: a browser has few for one address.
     // In another language, or other units, all is told anew.
     watch(reader, line.again)
+    watchDebounced(followed, keep, { debounce: KEEP_MS, maxWait: KEEP_MS })
     document.addEventListener('visibilitychange', () => (document.hidden ? line.leave() : returned()))
     window.addEventListener('online', line.again)
     window.addEventListener('pagehide', line.leave)

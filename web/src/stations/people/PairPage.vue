@@ -10,6 +10,7 @@ const code = ref(decodeURIComponent(location.hash.slice(1)))
 const name = ref('')
 const { problem: wrong, tried } = useTried()
 const busy = ref(false)
+const overTls = location.protocol === 'https:'
 /** One wish has one id: where the answer is lost, the same screen asks again. */
 const id = newId()
 
@@ -46,6 +47,9 @@ async function enter() {
       <p v-if="wrong" id="wrong" class="wrong" role="alert">{{ wrong }}</p>
       <button class="main-action" :disabled="busy || code.trim().length < 8">{{ t('ui.pair.go') }}</button>
     </form>
+    <p v-if="overTls">
+      <a href="/kitchen.crt">{{ t('ui.pair.trust') }}</a>
+    </p>
   </main>
 </template>
 

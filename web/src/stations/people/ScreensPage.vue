@@ -99,7 +99,9 @@ const when = (moment: string) => `${day(new Date(moment))}, ${clock(new Date(mom
             {{ t('ui.screens.at', { address: address + '/pair' }) }}
           </p>
           <p>{{ t('ui.screens.until', { time: clock(new Date(invitation.until)) }) }}</p>
-          <p class="soft">{{ t('ui.screens.trust') }}</p>
+          <p class="soft">
+            {{ t('ui.screens.trust', { address: invitation.addresses[0] + '/kitchen.crt' }) }}
+          </p>
         </div>
       </div>
     </section>

@@ -1,11 +1,23 @@
 package olla.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.ByteArrayInputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.security.KeyStore;
+import java.security.cert.CertificateFactory;
+import java.security.cert.X509Certificate;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLException;
+import javax.net.ssl.TrustManagerFactory;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -23,6 +35,7 @@ class NetworkJourneyTest {
         kitchen =
                 new Kitchen("network", Map.of("OLLA_LAN", "yes", "OLLA_LAN_PORT", String.valueOf(Kitchen.freePort())));
         kitchen.olla("demo");
+        kitchen.remember();
     }
 
     @AfterAll
@@ -170,6 +183,37 @@ class NetworkJourneyTest {
         } catch (Exception failed) {
             throw new IllegalStateException(failed);
         }
+    }
+
+    /** Whoever trusts the kitchen's own authority, which it gives to all, trusts its door: so browsers keep the app. */
+    @Test
+    void theDoorIsVouchedForByWhatTheKitchenGives() throws Exception {
+        String address = letIn("watcher").address();
+        HttpResponse<byte[]> given = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(kitchen.address() + "/kitchen.crt"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray());
+        assertThat(given.headers().firstValue("content-type")).hasValue("application/x-x509-ca-cert");
+        KeyStore trusted = KeyStore.getInstance("PKCS12");
+        trusted.load(null, null);
+        X509Certificate authority = (X509Certificate)
+                CertificateFactory.getInstance("X.509").generateCertificate(new ByteArrayInputStream(given.body()));
+        assertThat(authority.getBasicConstraints()).isNotNegative();
+        trusted.setCertificateEntry("kitchen", authority);
+        TrustManagerFactory trust = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
+        trust.init(trusted);
+        SSLContext tls = SSLContext.getInstance("TLS");
+        tls.init(null, trust.getTrustManagers(), null);
+        HttpRequest me = HttpRequest.newBuilder(URI.create(address + "/api/me")).build();
+        assertThat(HttpClient.newBuilder()
+                        .sslContext(tls)
+                        .build()
+                        .send(me, HttpResponse.BodyHandlers.ofString())
+                        .body())
+                .isEqualTo("{\"network\":true}");
+        assertThatThrownBy(() -> HttpClient.newHttpClient().send(me, HttpResponse.BodyHandlers.ofString()))
+                .isInstanceOf(SSLException.class);
     }
 
     /** A second kitchen in the same installation: its owner sees its own two ovens, and nothing of the first. */

@@ -124,6 +124,18 @@ final class Screen implements AutoCloseable {
         open(path);
     }
 
+    /** Whether this device keeps the app: all of it, so that it opens off the network. */
+    boolean kept() {
+        return Boolean.TRUE.equals(scriptLater("const done = arguments[arguments.length - 1];"
+                + "navigator.serviceWorker.getRegistration().then((its) => done(Boolean(its && its.active)))"));
+    }
+
+    /** The worker that keeps it, as the kitchen computer has it now. */
+    String worker() {
+        return String.valueOf(scriptLater("const done = arguments[arguments.length - 1];"
+                + "fetch('/sw.js').then((answer) => answer.text()).then(done)"));
+    }
+
     void reload() {
         driver.navigate().refresh();
     }

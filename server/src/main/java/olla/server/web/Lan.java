@@ -1,16 +1,24 @@
 package olla.server.web;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.InputStream;
 import java.net.Inet4Address;
 import java.net.InetAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
 import java.net.UnknownHostException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.GeneralSecurityException;
+import java.security.KeyStore;
+import java.security.cert.Certificate;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import org.apache.catalina.connector.Connector;
 import org.apache.coyote.http11.Http11NioProtocol;
@@ -78,6 +86,32 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
     /** Whether a request came in by that door. */
     public boolean asks(HttpServletRequest request) {
         return door != null && request.getLocalPort() == door.getLocalPort();
+    }
+
+    /**
+     * The authority that vouches for the door's certificate, where that is the kitchen's own: a screen that trusts it keeps the app, as browsers do behind a certificate they
+     * trust and behind no other.
+     *
+     * @return DER
+     * @throws IllegalStateException where the file with the keys cannot be read any more
+     */
+    public Optional<byte[]> authority() {
+        if (!open()) {
+            return Optional.empty();
+        }
+        try (InputStream file = Files.newInputStream(Path.of(keys))) {
+            KeyStore store = KeyStore.getInstance("PKCS12");
+            store.load(file, password.toCharArray());
+            for (String alias : Collections.list(store.aliases())) {
+                Certificate[] chain = store.getCertificateChain(alias);
+                if (chain != null && chain.length > 1) {
+                    return Optional.of(chain[chain.length - 1].getEncoded());
+                }
+            }
+            return Optional.empty();
+        } catch (IOException | GeneralSecurityException unreadable) {
+            throw new IllegalStateException("The keys of the network cannot be read: " + unreadable, unreadable);
+        }
     }
 
     /** Names by which this machine is called there, lower case. */
