@@ -8,9 +8,12 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.KeyStore;
 import java.security.cert.CertificateFactory;
 import java.security.cert.X509Certificate;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -183,6 +186,53 @@ class NetworkJourneyTest {
         } catch (Exception failed) {
             throw new IllegalStateException(failed);
         }
+    }
+
+    /** All rows, of all kitchens, with photos and people, come back on a machine that has none; and what it logs names nobody. */
+    @Test
+    void whatIsBackedUpComesBackOnAnEmptyMachine() throws Exception {
+        kitchen.olla("standins", "stop");
+        Path file = kitchen.folder().resolve("backup.sql");
+        String before;
+        String after;
+        int tries = 0;
+        do {
+            assertThat(tries++).as("backups between which nothing was changed").isLessThan(10);
+            Files.deleteIfExists(file);
+            before = sums(kitchen);
+            assertThat(kitchen.attempt(Map.of(), "backup", file.toString()).said())
+                    .contains("kept all rows");
+            after = sums(kitchen);
+        } while (!after.equals(before));
+        assertThat(before.lines().count()).isGreaterThan(15);
+        assertThat(kitchen.attempt(Map.of(), "backup", file.toString()).said()).contains("is there already");
+        Kitchen empty = new Kitchen("restored", Map.of());
+        try {
+            empty.olla("restore", file.toString());
+            assertThat(sums(empty)).isEqualTo(before);
+            assertThat(empty.attempt(Map.of("OLLA_LOG", "json"), "start").code())
+                    .isZero();
+            try (Screen machine = new Screen(empty.address())) {
+                machine.open("/log");
+                machine.waitForText(PAGE, "newest first");
+            }
+            List<String> log = Files.readAllLines(empty.folder().resolve("log/app.log"));
+            assertThat(log)
+                    .isNotEmpty()
+                    .allSatisfy(line -> assertThat(line)
+                            .startsWith("{")
+                            .endsWith("}")
+                            .contains("\"level\":")
+                            .doesNotContainIgnoringCase("trout", "zander", "ada", "tablet"));
+        } finally {
+            empty.close();
+            kitchen.olla("standins", "start");
+        }
+    }
+
+    private static String sums(Kitchen of) throws Exception {
+        String tables = String.join("`, `", of.sql("show tables").strip().split("\\s+"));
+        return of.sql("checksum table `" + tables + "` extended");
     }
 
     /** Whoever trusts the kitchen's own authority, which it gives to all, trusts its door: so browsers keep the app. */

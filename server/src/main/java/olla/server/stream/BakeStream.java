@@ -1,5 +1,8 @@
 package olla.server.stream;
 
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.MeterRegistry;
+import io.micrometer.core.instrument.binder.MeterBinder;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -56,7 +59,7 @@ import tools.jackson.databind.node.ObjectNode;
  * field and not all between.
  */
 @Component
-public class BakeStream implements SmartLifecycle {
+public class BakeStream implements SmartLifecycle, MeterBinder {
 
     private static final Logger LOG = LoggerFactory.getLogger(BakeStream.class);
     private static final Duration EVERY = Duration.ofMillis(250);
@@ -347,6 +350,14 @@ public class BakeStream implements SmartLifecycle {
 
     private Instant now() {
         return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    }
+
+    /** How many screens follow, for whoever watches the machine. */
+    @Override
+    public void bindTo(MeterRegistry registry) {
+        Gauge.builder("olla.screens", screens, Set::size)
+                .description("Screens that follow the bakes here")
+                .register(registry);
     }
 
     @Override

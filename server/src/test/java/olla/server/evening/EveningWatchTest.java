@@ -15,8 +15,10 @@ import java.util.Optional;
 import java.util.UUID;
 import olla.core.runsheet.RunSheet;
 import olla.server.SettableClock;
+import olla.server.tenancy.WhoseKitchen;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.util.ReflectionTestUtils;
 
 class EveningWatchTest {
 
@@ -33,6 +35,8 @@ class EveningWatchTest {
     @BeforeEach
     void anEvening() {
         EveningRow row = new EveningRow(id);
+        // As it comes out of the store.
+        ReflectionTestUtils.setField(row, "kitchenId", WhoseKitchen.FIRST);
         row.write("Friday", clock.instant().plusSeconds(3600), "{}");
         when(evenings.findByServeAtAfterOrderByServeAt(any())).thenReturn(List.of(row));
         when(json.read(any()))

@@ -231,10 +231,7 @@ class KitchensApartTest {
     }
 
     private NetworkScreen another() throws Exception {
-        String address = lan.addresses().get(0);
-        NetworkScreen other = new NetworkScreen(Integer.parseInt(address.substring(address.lastIndexOf(':') + 1)));
-        other.ask("GET", "/api/me", null);
-        return other;
+        return NetworkScreen.at(lan);
     }
 
     private int pair(NetworkScreen screen, String id, String kitchen, String name) throws Exception {

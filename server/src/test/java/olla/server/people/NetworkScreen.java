@@ -8,16 +8,13 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.security.GeneralSecurityException;
-import java.security.KeyStore;
 import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
-import javax.net.ssl.SSLContext;
-import javax.net.ssl.TrustManagerFactory;
+import olla.server.web.Lan;
 
 /** A browser out on the network: it trusts the kitchen's certificate, keeps cookies, and answers for its pages with the token they are given. */
 final class NetworkScreen {
@@ -29,23 +26,25 @@ final class NetworkScreen {
     private final String address;
     private final Map<String, String> cookies = new LinkedHashMap<>();
 
-    NetworkScreen(int port) throws IOException, GeneralSecurityException {
-        KeyStore known = KeyStore.getInstance("PKCS12");
-        try (InputStream file = Files.newInputStream(Path.of(NetworkKeys.FILE))) {
-            known.load(file, NetworkKeys.PASSWORD.toCharArray());
-        }
-        KeyStore trusted = KeyStore.getInstance("PKCS12");
-        trusted.load(null, null);
-        trusted.setCertificateEntry("olla", known.getCertificate("olla"));
-        TrustManagerFactory trust = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
-        trust.init(trusted);
-        SSLContext tls = SSLContext.getInstance("TLS");
-        tls.init(null, trust.getTrustManagers(), null);
+    private NetworkScreen(int port) throws IOException, GeneralSecurityException {
         client = HttpClient.newBuilder()
-                .sslContext(tls)
+                .sslContext(NetworkKeys.trusting())
                 .version(HttpClient.Version.HTTP_1_1)
                 .build();
         address = "https://127.0.0.1:" + port;
+    }
+
+    /** One before the door: it has opened a page, and with that the page's token. */
+    static NetworkScreen at(Lan lan) throws IOException, GeneralSecurityException, InterruptedException {
+        String address = lan.addresses().get(0);
+        NetworkScreen screen = new NetworkScreen(Integer.parseInt(address.substring(address.lastIndexOf(':') + 1)));
+        screen.ask("GET", "/api/me", null);
+        return screen;
+    }
+
+    /** Asks to be let in with a code, under a name. */
+    HttpResponse<String> enter(UUID id, String code, String name) throws IOException, InterruptedException {
+        return ask("PUT", "/api/screens/" + id, "{\"code\":\"%s\",\"name\":\"%s\"}".formatted(code, name));
     }
 
     private HttpRequest.Builder request(String path) {

@@ -74,11 +74,7 @@ class NetworkTest {
     }
 
     private NetworkScreen another() throws Exception {
-        String address = lan.addresses().get(0);
-        NetworkScreen other = new NetworkScreen(Integer.parseInt(address.substring(address.lastIndexOf(':') + 1)));
-        // As a page does first; with it comes the token.
-        other.ask("GET", "/api/me", null);
-        return other;
+        return NetworkScreen.at(lan);
     }
 
     private String code(Role role) throws Exception {

@@ -79,9 +79,7 @@ class PeopleTest {
     }
 
     private NetworkScreen sharedAs(Role role) throws Exception {
-        String address = lan.addresses().get(0);
-        NetworkScreen screen = new NetworkScreen(Integer.parseInt(address.substring(address.lastIndexOf(':') + 1)));
-        screen.ask("GET", "/api/me", null);
+        NetworkScreen screen = NetworkScreen.at(lan);
         String code = json.readTree(machine.exchange(
                                 "/api/invitations/" + UUID.randomUUID(),
                                 HttpMethod.PUT,
@@ -89,10 +87,7 @@ class PeopleTest {
                         .getBody())
                 .get("code")
                 .asString();
-        HttpResponse<String> in = screen.ask(
-                "PUT",
-                "/api/screens/" + UUID.randomUUID(),
-                "{\"code\":\"%s\",\"name\":\"Wall tablet\"}".formatted(code));
+        HttpResponse<String> in = screen.enter(UUID.randomUUID(), code, "Wall tablet");
         assertThat(in.statusCode()).as(in.body()).isEqualTo(200);
         return screen;
     }
