@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import javax.net.SocketFactory;
 
 /** Says to a server exactly what it is told to: whatever a client library would set right or refuse to send. */
 public final class Wire {
@@ -20,6 +21,7 @@ public final class Wire {
     private final int port;
 
     private final InetAddress from;
+    private final SocketFactory sockets;
 
     /** @param port of the server, on this machine */
     public Wire(int port) {
@@ -28,7 +30,13 @@ public final class Wire {
 
     /** @param from which of this machine's own addresses asks: the server takes each for another asker */
     public Wire(int port, String from) {
+        this(port, from, SocketFactory.getDefault());
+    }
+
+    /** @param sockets how a line is opened, as over TLS */
+    public Wire(int port, String from, SocketFactory sockets) {
         this.port = port;
+        this.sockets = sockets;
         try {
             this.from = InetAddress.getByName(from);
         } catch (UnknownHostException none) {
@@ -66,7 +74,7 @@ public final class Wire {
      * @param length how long the body is said to be, whatever follows
      */
     public Socket begin(String head, byte[] body, int length) throws IOException {
-        Socket socket = new Socket();
+        Socket socket = sockets.createSocket();
         // A line that is not read takes little before it stands still.
         socket.setReceiveBufferSize(SMALL_BUFFER);
         socket.bind(new InetSocketAddress(from, 0));
