@@ -86,7 +86,8 @@ onMounted(async () => {
   await me.open()
   if (me.outside) {
     forgetKnown()
-    await router.replace(DOOR)
+    // Who stands there already may have come with a code in the address, which is not to be lost.
+    if (location.pathname !== DOOR) await router.replace(DOOR)
   } else if (me.watches) await router.replace('/plates')
   else if (!free) running.follow()
 })

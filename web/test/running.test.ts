@@ -79,6 +79,18 @@ describe('a screen that opens with the kitchen computer gone', () => {
     expect(running.bakes).toEqual([])
   })
 
+  it('tells no other tab what it only remembers', async () => {
+    await screen(hake())
+    await vi.advanceTimersByTimeAsync(1500)
+    await gone()
+    const heard: unknown[] = []
+    const other = new BroadcastChannel('olla.line')
+    other.onmessage = (event) => heard.push(event.data)
+    other.postMessage({ kind: 'hello' })
+    await vi.advanceTimersByTimeAsync(1)
+    expect(heard).not.toContainEqual(expect.objectContaining({ kind: 'news' }))
+  })
+
   it('shows nothing of yesterday, nor what cannot be read, nor after it was shown out', async () => {
     await screen(hake())
     await vi.advanceTimersByTimeAsync(1500)

@@ -199,8 +199,9 @@ export const useRunning = defineStore('running', () => {
       back(news.stored)
     },
     lost: () => lost(),
+    // What is only remembered, or was heard before the line was lost, is no news.
     whole: () =>
-      loaded.value
+      loaded.value && connected.value
         ? {
             bakes: JSON.parse(JSON.stringify([...asTold.values()])),
             gone: [],

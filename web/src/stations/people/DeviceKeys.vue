@@ -54,24 +54,10 @@ onMounted(() => tried(look))
   </section>
 </template>
 
+<style scoped src="./listed.css"></style>
 <style scoped>
 section {
   margin-top: 32px;
-}
-h2 {
-  margin: 0 0 4px;
-  font-size: 16px;
-}
-ul {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-li {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  border-bottom: 1px solid var(--rule);
 }
 form {
   display: flex;
@@ -88,9 +74,5 @@ input {
 }
 code {
   overflow-wrap: anywhere;
-}
-.wrong {
-  padding: 8px 12px;
-  border-left: 4px solid var(--danger);
 }
 </style>

@@ -75,6 +75,9 @@ input {
   letter-spacing: 0.14em;
   text-transform: uppercase;
 }
+a {
+  color: inherit;
+}
 .wrong {
   margin: 4px 0;
   padding: 8px 12px;

@@ -93,33 +93,14 @@ onMounted(() => tried(look))
   </section>
 </template>
 
+<style scoped src="./listed.css"></style>
 <style scoped>
 section {
   margin-top: 32px;
 }
-h2 {
-  margin: 0 0 4px;
-  font-size: 16px;
-}
-ul {
-  margin: 0 0 12px;
-  padding: 0;
-  list-style: none;
-}
-li {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  min-height: 60px;
-  border-bottom: 1px solid var(--rule);
-}
 li span:last-child {
   display: flex;
   gap: 8px;
-}
-small {
-  display: block;
-  color: var(--ink-soft);
 }
 .soft {
   max-width: 60ch;
@@ -143,9 +124,5 @@ input {
 .pin {
   width: 8em;
   letter-spacing: 0.3em;
-}
-.wrong {
-  padding: 8px 12px;
-  border-left: 4px solid var(--danger);
 }
 </style>

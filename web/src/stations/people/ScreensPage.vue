@@ -110,30 +110,11 @@ const when = (moment: string) => `${day(new Date(moment))}, ${clock(new Date(mom
   </main>
 </template>
 
+<style scoped src="./listed.css"></style>
 <style scoped>
 main {
   width: min(720px, 100% - 32px);
   margin: 24px auto;
-}
-ul {
-  margin: 0 0 24px;
-  padding: 0;
-  list-style: none;
-}
-li {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  min-height: 60px;
-  border-bottom: 1px solid var(--rule);
-}
-small {
-  display: block;
-  color: var(--ink-soft);
-}
-h2 {
-  margin: 0 0 4px;
-  font-size: 16px;
 }
 .many {
   display: flex;
@@ -147,6 +128,7 @@ h2 {
 }
 .in {
   display: grid;
+  margin-top: 24px;
   gap: 12px;
 }
 .code {
@@ -169,9 +151,5 @@ svg {
 .soft {
   max-width: 36ch;
   color: var(--ink-soft);
-}
-.wrong {
-  padding: 8px 12px;
-  border-left: 4px solid var(--danger);
 }
 </style>

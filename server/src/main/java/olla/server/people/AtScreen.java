@@ -29,6 +29,7 @@ final class AtScreen {
         if (session == null || !screen.screen().toString().equals(session.getAttribute(SCREEN))) {
             return screen;
         }
+        // By the clock that sessions go by, which is this machine's and not the kitchen's.
         Instant began = Instant.ofEpochMilli(session.getCreationTime());
         if (began.plus(LONGEST).isBefore(Instant.now())) {
             session.invalidate();

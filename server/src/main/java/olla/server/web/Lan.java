@@ -44,6 +44,7 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
     private final String keys;
     private final String password;
     private Connector door;
+    private byte[] authority;
 
     Lan(
             @Value("${olla.lan.port}") int port,
@@ -61,6 +62,7 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
         if (!open()) {
             return;
         }
+        authority = authority(keys, password);
         door = new Connector(Http11NioProtocol.class.getName());
         door.setPort(port);
         door.setScheme("https");
@@ -93,22 +95,23 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
      * trust and behind no other.
      *
      * @return DER
-     * @throws IllegalStateException where the file with the keys cannot be read any more
      */
     public Optional<byte[]> authority() {
-        if (!open()) {
-            return Optional.empty();
-        }
+        return Optional.ofNullable(authority).map(byte[]::clone);
+    }
+
+    /* Read once: it takes its time, and anybody may ask for it. */
+    private static byte[] authority(String keys, String password) {
         try (InputStream file = Files.newInputStream(Path.of(keys))) {
             KeyStore store = KeyStore.getInstance("PKCS12");
             store.load(file, password.toCharArray());
             for (String alias : Collections.list(store.aliases())) {
                 Certificate[] chain = store.getCertificateChain(alias);
                 if (chain != null && chain.length > 1) {
-                    return Optional.of(chain[chain.length - 1].getEncoded());
+                    return chain[chain.length - 1].getEncoded();
                 }
             }
-            return Optional.empty();
+            return null;
         } catch (IOException | GeneralSecurityException unreadable) {
             throw new IllegalStateException("The keys of the network cannot be read: " + unreadable, unreadable);
         }
