@@ -14,7 +14,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 import olla.core.doneness.Doneness;
 import olla.core.dress.Quantities;
@@ -56,7 +55,6 @@ import olla.server.web.NotThere;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.TransientDataAccessException;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -88,7 +86,6 @@ public class BakeService {
     private static final Duration STANDS = Duration.ofMinutes(Math.round(Leftovers.FRIDGE_WITHIN_MIN));
 
     private static final Duration FORGOTTEN = Duration.ofMinutes(Math.round(BakeClock.FORGOTTEN_MIN));
-    private static final int ATTEMPTS = 4;
 
     /* After these the first sentence has to be right: never a calm one over raw fish, nor one of before it came out. */
     private static final Set<TapKind> RIGHT_AT_ONCE = EnumSet.of(TapKind.OUT, TapKind.BACK);
@@ -181,22 +178,24 @@ public class BakeService {
                 .orElseThrow(() -> new NotNow("cannot.never-done-nothing-put-in"));
         Predicted predicted = Predicted.of(question, estimate, window);
         double trusting = question.trustingTheDialMin().orElse(window.likelyMin());
-        Bake bake = new Bake(
-                in.id(),
-                in.title().strip(),
-                oven,
-                questions.written(request),
-                predicted,
-                Predicted.decimal(trusting, 2),
-                enoughFrom(request),
-                at);
+        BigDecimal enoughFrom = enoughFrom(request);
+        Bake bake;
         try {
-            transaction.executeWithoutResult(status -> {
-                bakes.saveAndFlush(bake);
+            bake = transaction.execute(status -> {
+                // Made anew each time: what could not be stored once is not new to the store a second time.
+                Bake put = bakes.saveAndFlush(new Bake(
+                        in.id(),
+                        in.title().strip(),
+                        oven,
+                        questions.written(request),
+                        predicted,
+                        Predicted.decimal(trusting, 2),
+                        enoughFrom,
+                        at));
                 // What has a fish in it is in use, whatever was said of it.
                 ovens.takeOut(oven.id());
-                // Looked at last: who takes it back has either noted it by now, or finds it.
-                refuseGone(in.id());
+                refuseTakenBackMeanwhile(in.id());
+                return put;
             });
         } catch (DataIntegrityViolationException twice) {
             return there(in).orElseThrow(() -> twice);
@@ -204,15 +203,17 @@ public class BakeService {
         return views.now(bake, tapPatienceMs);
     }
 
+    /* Last, and by writing what whoever takes it back writes: at whichever node, that is either there by now, or finds the bake. */
+    private void refuseTakenBackMeanwhile(UUID id) {
+        if (bakes.noteGone(WhoseKitchen.here(), id.toString(), now()) == 0) {
+            throw new NotNow("cannot.taken-back");
+        }
+        bakes.forgetGone(WhoseKitchen.here(), id.toString());
+    }
+
     private BigDecimal enoughFrom(EstimateRequest request) {
         double minutes = carryOver.enoughFromMin(request);
         return Double.isInfinite(minutes) ? null : Predicted.decimal(minutes, 2);
-    }
-
-    private void refuseGone(UUID id) {
-        if (bakes.findGone(WhoseKitchen.here(), id.toString()).isPresent()) {
-            throw new NotNow("cannot.taken-back");
-        }
     }
 
     /* What was put in under this id already, where it is the same. */
@@ -391,11 +392,11 @@ public class BakeService {
                 .length("device", "device-name", device, 1, Lengths.DEVICE)
                 .throwIfAny();
         // In a transaction of its own: who has just read a row to see whether it is there cannot then take it.
-        attempted(() -> transaction.execute(status -> {
+        transaction.execute(status -> {
             probes.know(WhoseKitchen.here(), device);
             return device;
-        }));
-        Bake bake = attempted(() -> transaction.execute(status -> {
+        });
+        Bake bake = transaction.execute(status -> {
             probes.take(WhoseKitchen.here(), device);
             // Who moves a probe holds its row; the bakes are then taken in one order by everybody.
             List<ProbeUse> others = probes.findByDeviceAndUntilIsNull(device).stream()
@@ -417,7 +418,7 @@ public class BakeService {
                 probes.saveAndFlush(new ProbeUse(id, device, since));
             }
             return bakes.saveAndFlush(found);
-        }));
+        });
         return views.now(bake, tapPatienceMs);
     }
 
@@ -496,7 +497,7 @@ public class BakeService {
 
     /** Undoes putting in: the bake is gone, and asked for again it stays so. Only while it is not in the log. */
     public void forget(UUID id) {
-        attempted(() -> transaction.execute(status -> {
+        transaction.execute(status -> {
             bakes.noteGone(WhoseKitchen.here(), id.toString(), now());
             Bake bake = bakes.findWithOvenById(id).orElse(null);
             if (bake != null) {
@@ -505,7 +506,7 @@ public class BakeService {
                 bakes.flush();
             }
             return bake;
-        }));
+        });
     }
 
     /** What is in an oven, on the board, or lately in the log with its leftovers. */
@@ -579,26 +580,13 @@ public class BakeService {
 
     /* The row is counted up first, which also keeps others off it until this is stored. */
     private BakeView changed(UUID id, long waitMs, Change change) {
-        Bake bake = attempted(() -> transaction.execute(status -> {
+        Bake bake = transaction.execute(status -> {
             bakes.touch(id.toString());
             Bake found = any(id);
             change.make(found);
             return bakes.saveAndFlush(found);
-        }));
+        });
         return views.now(bake, waitMs);
-    }
-
-    /* Two that stand in each other's way are told so by the store; each then simply tries again. */
-    private static <T> T attempted(Supplier<T> change) {
-        for (int left = ATTEMPTS; ; left--) {
-            try {
-                return change.get();
-            } catch (TransientDataAccessException inTheWay) {
-                if (left == 1) {
-                    throw inTheWay;
-                }
-            }
-        }
     }
 
     /* No moment is ever later than now: a screen's clock may run a little ahead. */

@@ -1,7 +1,5 @@
 package olla.server.evening;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -10,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
@@ -22,8 +21,6 @@ import olla.core.runsheet.Advice;
 import olla.core.runsheet.Effort;
 import olla.core.runsheet.Facts;
 import olla.core.runsheet.Kept;
-import olla.core.runsheet.Moved;
-import olla.core.runsheet.Planner;
 import olla.core.runsheet.RunSheet;
 import olla.core.runsheet.Shortage;
 import olla.core.uncertainty.OvenEvidence;
@@ -33,8 +30,11 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.dao.DataAccessException;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.scheduling.concurrent.ThreadPoolTaskExecutor;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.ObjectMapper;
@@ -47,11 +47,9 @@ import tools.jackson.databind.ObjectMapper;
 class EveningPlans {
 
     private static final Logger LOG = LoggerFactory.getLogger(EveningPlans.class);
-    private static final int KEPT_PLANS = 200;
     private static final Effort NO_MORE = new Effort(0, 0, 0);
 
-    private final Cache<UUID, Plan> plans =
-            Caffeine.newBuilder().maximumSize(KEPT_PLANS).build();
+    private final PlanStore store;
     private final EveningRepository evenings;
     private final MoveRepository moves;
     private final EveningReader reader;
@@ -62,9 +60,12 @@ class EveningPlans {
     private final ThreadPoolTaskExecutor planners;
     private final Executor betterers;
     private final Effort effort;
+    /* What is being worked out by this instance. */
+    private final Map<UUID, Working> here = new ConcurrentHashMap<>();
 
     /** @param better for how long a better plan is looked for */
     EveningPlans(
+            PlanStore store,
             EveningRepository evenings,
             MoveRepository moves,
             EveningReader reader,
@@ -75,6 +76,7 @@ class EveningPlans {
             @Qualifier(Pools.EVENINGS) ThreadPoolTaskExecutor planners,
             @Qualifier(Pools.BETTER_EVENINGS) Executor betterers,
             @Value("${olla.evenings.better}") Duration better) {
+        this.store = store;
         this.evenings = evenings;
         this.moves = moves;
         this.reader = reader;
@@ -87,100 +89,35 @@ class EveningPlans {
         this.effort = new Effort(Effort.BETTER.plans(), Effort.BETTER.seed(), better.toMillis());
     }
 
-    /**
-     * What is known of one evening's plan.
-     *
-     * @param made how many tables of {@code of} are made; both 0 once all are
-     * @param found what has been found tonight of its ovens
-     * @param signs of its bakes, as they were when it was worked out
-     */
-    record Known(
-            Optional<RunSheet> sheet,
-            int made,
-            int of,
-            boolean searching,
-            int improved,
-            List<Moved> moved,
-            Optional<Advice> advice,
-            Optional<Shortage> shortage,
-            List<Message> found,
-            String signs) {}
-
-    /** One evening's plan on its way. Guarded by itself. */
-    private static final class Plan {
-        private RunSheet sheet;
-        private RunSheet soFar;
-        private List<Moved> moved = List.of();
-        private Advice advice;
-        private Shortage shortage;
-        private List<Message> found = List.of();
-        private int made;
-        private int of;
-        private boolean searching;
-        private int improved;
-        private int asked;
-        private String signs = "";
+    /** A turn that is worked out here. Guarded by itself. */
+    private static final class Working {
+        private final int turn;
+        private Worked worked = Worked.NOTHING;
         private Runnable end;
+        private boolean ended;
 
-        synchronized Known known() {
-            return new Known(
-                    Optional.ofNullable(sheet),
-                    made,
-                    of,
-                    searching,
-                    improved,
-                    moved,
-                    Optional.ofNullable(advice),
-                    Optional.ofNullable(shortage),
-                    found,
-                    signs);
-        }
-
-        /* What moved is said of the sheet before this turn, however often it is bettered. */
-        synchronized void is(RunSheet now) {
-            moved = soFar == null ? List.of() : Planner.moved(soFar, now);
-            sheet = now;
-        }
-
-        synchronized int begin() {
-            if (end != null) {
-                end.run();
-            }
-            return ++asked;
-        }
-
-        synchronized boolean latest(int turn) {
-            return turn == asked;
-        }
-
-        synchronized void made(int done, int all) {
-            made = done;
-            of = all;
+        Working(int turn) {
+            this.turn = turn;
         }
 
         synchronized void onStop(Runnable stop) {
             end = stop;
+            if (ended) {
+                stop.run();
+            }
         }
 
-        synchronized void stop() {
+        synchronized void end() {
+            ended = true;
             if (end != null) {
                 end.run();
             }
         }
     }
 
-    /** What is known now. */
-    Known known(UUID id) {
-        Plan plan = plans.getIfPresent(id);
-        return plan == null
-                ? new Known(
-                        Optional.empty(), 0, 0, false, 0, List.of(), Optional.empty(), Optional.empty(), List.of(), "")
-                : plan.known();
-    }
-
-    /** Whether anything has been worked out here since the start. */
-    boolean there(UUID id) {
-        return plans.getIfPresent(id) != null;
+    /** What is known now; nothing where nobody has asked for it yet. */
+    Optional<Known> known(UUID id) {
+        return store.known(id);
     }
 
     /**
@@ -190,9 +127,30 @@ class EveningPlans {
      * @param waitMs how long the caller waits for the first plan
      */
     void again(UUID id, boolean changed, long waitMs) {
-        Plan plan = plans.get(id, i -> new Plan());
-        int turn = plan.begin();
-        CompletableFuture<Void> coming = CompletableFuture.runAsync(() -> first(id, plan, turn, changed), planners);
+        work(id, store.begin(id, changed), changed, waitMs);
+    }
+
+    /**
+     * The same, where nobody else has asked for it since.
+     *
+     * @return whether it was begun here
+     */
+    boolean againAfter(UUID id, Known seen) {
+        int turn = store.beginAfter(id, seen.turn());
+        work(id, turn, seen.lost() && seen.anew(), 0);
+        return turn != PlanStore.NONE;
+    }
+
+    private void work(UUID id, int turn, boolean changed, long waitMs) {
+        if (turn == PlanStore.NONE) {
+            return;
+        }
+        Working working = new Working(turn);
+        Working before = here.put(id, working);
+        if (before != null) {
+            before.end();
+        }
+        CompletableFuture<Void> coming = CompletableFuture.runAsync(() -> first(id, working, changed), planners);
         if (waitMs > 0) {
             try {
                 coming.get(waitMs, TimeUnit.MILLISECONDS);
@@ -204,72 +162,90 @@ class EveningPlans {
         }
     }
 
-    /** Ends the search for a better plan; the best so far stays. */
+    /** Ends the search for a better plan, here or at another instance within a second; the best so far stays. */
     void stop(UUID id) {
-        Plan plan = plans.getIfPresent(id);
-        if (plan != null) {
-            plan.stop();
+        store.stop(id);
+        Working working = here.get(id);
+        if (working != null) {
+            working.end();
         }
     }
 
-    private void first(UUID id, Plan plan, int turn, boolean changed) {
+    /** Says of what is worked out here that it still is, and ends what somebody asked to end, or is worked out elsewhere by now. */
+    @Scheduled(fixedDelayString = "${olla.evenings.alive}")
+    void stillHere() {
+        if (here.isEmpty()) {
+            return;
+        }
         try {
-            EveningRow row = evenings.findById(id).orElse(null);
-            if (row == null) {
-                // Thrown away, or not committed yet: whoever asks for it next begins anew.
-                plans.invalidate(id);
-                return;
-            }
-            if (!plan.latest(turn)) {
-                return;
-            }
-            EveningInput input = json.read(row.inputJson());
-            Evening said = reader.read(input);
-            List<Kept> before = kept(row);
-            DialTables made = tables.of(said, (done, of) -> told(id, plan, done, of));
-            List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
-            // Before the facts: what happens between the two is seen to be new.
-            String signs = happened.signs(input.kitchenOvens(), done);
-            Found tonight = happened.found(said, row.serveAt(), input.kitchenOvens(), done, before);
-            Map<String, OvenEvidence> found = tonight.all();
-            Evening evening = said.in(said.kitchen().told(found));
-            // Of an evening that was changed, nobody knows what hands are at.
-            Optional<RunSheet> last = changed ? Optional.empty() : plan.known().sheet();
-            Facts facts = happened.facts(said, tonight, row.serveAt(), done, before, last);
-            Turn its = new Turn(evening, made.told(said, evening), facts, before);
-            Effort whole = before.isEmpty() ? Effort.FIRST : Effort.AGAIN;
-            Effort share = whole.among(planners.getQueueSize());
-            RunSheet sheet = its.plan(share);
-            RunSheet was = plan.known().sheet().orElse(null);
-            synchronized (plan) {
-                if (turn != plan.asked) {
-                    return;
+            store.alive(here.keySet()).forEach((id, standing) -> {
+                Working working = here.get(id);
+                if (working != null && (standing.stopped() || standing.turn() > working.turn)) {
+                    working.end();
                 }
-                plan.made = 0;
-                plan.of = 0;
-                plan.soFar = changed ? null : was;
-                plan.is(sheet);
-                plan.signs = signs;
-                plan.found = foundOf(said, found);
-                if (changed) {
-                    // Of another evening than this one.
-                    plan.shortage = null;
-                    plan.advice = null;
-                }
-                plan.improved = 0;
-                plan.searching = true;
+            });
+        } catch (DataAccessException | TransactionException outOfReach) {
+            LOG.debug("Nobody can be told what is worked out here: {}", outOfReach.toString());
+        }
+    }
+
+    private void first(UUID id, Working working, boolean changed) {
+        try {
+            if (!firstOf(id, working, changed)) {
+                over(id, working);
             }
-            keep(id, sheet);
-            // What many waited for was looked for only shortly.
-            Effort more = changed ? effort : share.equals(whole) ? NO_MORE : whole;
-            betterers.execute(() -> better(id, plan, turn, its, sheet, more));
         } catch (RefusedInput notToday) {
             // An oven was put away since, or a rule is another: it is shown as it was typed, without a sheet.
             LOG.info("The run sheet of evening {} cannot be worked out any more: {}", id, notToday.getMessage());
-            plan.made(0, 0);
+            over(id, working);
         } catch (RuntimeException broken) {
             LOG.error("The run sheet of evening {} could not be worked out.", id, broken);
-            plan.made(0, 0);
+            over(id, working);
+        }
+    }
+
+    /* Whether somebody goes on with it. */
+    private boolean firstOf(UUID id, Working working, boolean changed) {
+        EveningRow row = evenings.findById(id).orElse(null);
+        if (row == null || !store.latest(id, working.turn)) {
+            return false;
+        }
+        EveningInput input = json.read(row.inputJson());
+        Evening said = reader.read(input);
+        List<Kept> before = kept(row);
+        Worked was = store.known(id).map(Known::worked).filter(w -> !changed).orElse(Worked.NOTHING);
+        DialTables made = tables.of(said, (done, of) -> store.made(id, working.turn, done, of));
+        List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
+        // Before the facts: what happens between the two is seen to be new.
+        String signs = happened.signs(input.kitchenOvens(), done);
+        Found tonight = happened.found(said, row.serveAt(), input.kitchenOvens(), done, before);
+        Map<String, OvenEvidence> found = tonight.all();
+        Evening evening = said.in(said.kitchen().told(found));
+        // Of an evening that was changed, nobody knows what hands are at.
+        Facts facts = happened.facts(said, tonight, row.serveAt(), done, before, was.sheet());
+        Turn its = new Turn(evening, made.told(said, evening), facts, before);
+        Effort whole = before.isEmpty() ? Effort.FIRST : Effort.AGAIN;
+        Effort share = whole.among(planners.getQueueSize());
+        RunSheet sheet = its.plan(share);
+        working.worked = Worked.first(sheet, was, foundOf(said, found), signs);
+        if (!store.keep(id, working.turn, working.worked, true, kept(sheet))) {
+            return false;
+        }
+        // What many waited for was looked for only shortly.
+        Effort more = changed ? effort : share.equals(whole) ? NO_MORE : whole;
+        betterers.execute(() -> better(id, working, its, was, sheet, more));
+        return true;
+    }
+
+    private void over(UUID id, Working working) {
+        here.remove(id, working);
+        try {
+            store.over(id, working.turn);
+        } catch (DataAccessException | TransactionException outOfReach) {
+            LOG.warn(
+                    "Nobody was told that the run sheet of evening {} is not worked out: {}",
+                    id,
+                    outOfReach.toString());
         }
     }
 
@@ -282,72 +258,40 @@ class EveningPlans {
                 .toList();
     }
 
-    private void told(UUID id, Plan plan, int done, int of) {
-        plan.made(done, of);
-        evenings.touchNow(id.toString());
-    }
-
-    private void better(UUID id, Plan plan, int turn, Turn its, RunSheet first, Effort more) {
+    private void better(UUID id, Working working, Turn its, Worked was, RunSheet first, Effort more) {
         RunSheet best = first;
         try {
-            if (!plan.latest(turn)) {
-                return;
-            }
             if (more.plans() > 0) {
-                best = its.better(first, more, better -> improved(id, plan, turn, better), plan::onStop);
-                if (!improvedLast(id, plan, turn, best)) {
-                    return;
-                }
+                best = its.better(first, more, better -> improved(id, working, was, better), working::onStop);
             }
             // Of the best plan, and not of the first: what that could not do, this one perhaps can.
-            Shortage shortage = its.shortage(best).orElse(null);
-            Advice advice = its.advice(best, tables.times());
-            synchronized (plan) {
-                if (turn == plan.asked) {
-                    plan.shortage = shortage;
-                    plan.advice = advice;
+            if (store.latest(id, working.turn)) {
+                Optional<Shortage> shortage = its.shortage(best);
+                Advice advice = its.advice(best, tables.times());
+                synchronized (working) {
+                    working.worked = working.worked.told(advice, shortage);
                 }
+                store.keep(id, working.turn, working.worked, false, kept(best));
             }
+            here.remove(id, working);
         } catch (RuntimeException broken) {
             LOG.error("The run sheet of evening {} could not be bettered.", id, broken);
-        } finally {
-            synchronized (plan) {
-                if (turn == plan.asked) {
-                    plan.searching = false;
-                    plan.end = null;
-                }
-            }
-            if (plan.latest(turn)) {
-                evenings.touchNow(id.toString());
-            }
+            over(id, working);
         }
     }
 
-    private void improved(UUID id, Plan plan, int turn, RunSheet better) {
-        synchronized (plan) {
-            if (turn != plan.asked) {
-                return;
-            }
-            plan.is(better);
-            plan.improved++;
+    private void improved(UUID id, Working working, Worked was, RunSheet better) {
+        synchronized (working) {
+            working.worked = working.worked.better(better, was);
         }
-        evenings.touchNow(id.toString());
+        if (!store.keep(id, working.turn, working.worked, true, null)) {
+            working.end();
+        }
     }
 
-    private boolean improvedLast(UUID id, Plan plan, int turn, RunSheet best) {
-        synchronized (plan) {
-            if (turn != plan.asked) {
-                return false;
-            }
-            plan.is(best);
-        }
-        keep(id, best);
-        return true;
-    }
-
-    private void keep(UUID id, RunSheet sheet) {
+    private String kept(RunSheet sheet) {
         try {
-            evenings.keep(id.toString(), mapper.writeValueAsString(sheet.kept()));
+            return mapper.writeValueAsString(sheet.kept());
         } catch (JacksonException impossible) {
             throw new IllegalStateException(impossible);
         }

@@ -9,7 +9,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Evenings. */
 interface EveningRepository extends JpaRepository<EveningRow, UUID> {
@@ -32,14 +31,7 @@ interface EveningRepository extends JpaRepository<EveningRow, UUID> {
     @Query(nativeQuery = true, value = "update evening set revision = revision + 1 where id = :id")
     void touch(String id);
 
-    /** The same in a transaction of its own. */
-    @Transactional
-    @Modifying
-    @Query(nativeQuery = true, value = "update evening set revision = revision + 1 where id = :id")
-    void touchNow(String id);
-
     /** Keeps what the next sheet begins with. */
-    @Transactional
     @Modifying
     @Query(nativeQuery = true, value = "update evening set revision = revision + 1, kept_json = :kept where id = :id")
     void keep(String id, String kept);

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import olla.core.evening.DaysBefore;
@@ -102,11 +103,14 @@ public class EveningService {
                         Collectors.toMap(EveningRepository.Pulse::id, EveningRepository.Pulse::revision)));
     }
 
-    /** One, with its sheet; where that was never worked out here, it is on its way. */
+    /** One, with its sheet; where that was never worked out, or whoever did so is gone, it is on its way. */
     EveningView one(UUID id) {
         EveningRow row = find(id);
-        if (!plans.there(id)) {
+        Optional<Known> known = plans.known(id);
+        if (known.isEmpty()) {
             plans.again(id, false, PATIENCE_MS);
+        } else if (known.get().lost()) {
+            plans.againAfter(id, known.get());
         }
         return view(row);
     }
@@ -178,9 +182,9 @@ public class EveningService {
             refusals.add("at", "refusal.step-too-far", "hours", FURTHEST_STEP.toHours());
         }
         refusals.throwIfAny();
-        Move move = new Move(id, input, at);
         transaction.executeWithoutResult(status -> {
             evenings.findLockedById(id).orElseThrow(() -> new NotThere("not-there.evening"));
+            Move move = new Move(id, input, at);
             Move there = moves.findById(input.id()).orElse(null);
             if (there == null) {
                 moves.saveAndFlush(move);
@@ -223,22 +227,23 @@ public class EveningService {
 
     private EveningView view(EveningRow row) {
         EveningInput input = json.read(row.inputJson());
-        EveningPlans.Known known = plans.known(row.getId());
+        Known known = plans.known(row.getId()).orElse(Known.NOTHING);
+        Worked worked = known.worked();
         return new EveningView(
                 row.getId(),
                 input,
                 row.version(),
                 row.revision(),
-                known.sheet()
+                worked.sheet()
                         .map(sheet -> sheet(sheet, PutInQuestions.of(input, reader)))
                         .orElse(null),
                 known.of() == 0 ? null : new MakingView(known.made(), known.of()),
                 known.searching(),
-                known.improved(),
-                known.moved().stream()
+                worked.improved(),
+                worked.moved().stream()
                         .map(m -> new MovedView(m.step(), m.say(), m.byMin()))
                         .toList(),
-                known.advice()
+                worked.advice()
                         .map(a -> new AdviceView(
                                 a.chance().within3(),
                                 a.chance().within5(),
@@ -247,10 +252,10 @@ public class EveningService {
                                 a.change().map(c -> c.say()).orElse(null),
                                 a.change().map(c -> c.within3()).orElse(null)))
                         .orElse(null),
-                known.shortage()
+                worked.shortage()
                         .map(s -> new ShortageView(s.what(), s.say(), s.fromMin(), s.untilMin(), s.nearest()))
                         .orElse(null),
-                known.found(),
+                worked.found(),
                 days(input, row.serveAt()),
                 moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(row.getId()).stream()
                         .map(m ->

@@ -59,8 +59,11 @@ class EveningWatch {
                     WhoseKitchen.ALL, () -> evenings.findByServeAtAfterOrderByServeAt(now.minus(AFTER)));
             seen.keySet().retainAll(rows.stream().map(EveningRow::getId).collect(Collectors.toSet()));
             for (EveningRow row : rows) {
-                if (row.serveAt().isBefore(now.plus(BEFORE)) && plans.there(row.getId())) {
-                    WhoseKitchen.in(row.kitchenId(), () -> look(row, Happened.minute(row.serveAt(), now)));
+                if (row.serveAt().isBefore(now.plus(BEFORE))) {
+                    WhoseKitchen.in(
+                            row.kitchenId(),
+                            () -> plans.known(row.getId())
+                                    .ifPresent(known -> look(row, known, Happened.minute(row.serveAt(), now))));
                 }
             }
         } catch (DataAccessException outOfReach) {
@@ -68,33 +71,41 @@ class EveningWatch {
         }
     }
 
-    private void look(EveningRow row, double nowMin) {
+    private void look(EveningRow row, Known known, double nowMin) {
         UUID id = row.getId();
+        if (known.lost()) {
+            plans.againAfter(id, known);
+            return;
+        }
+        Worked worked = known.worked();
         List<Move> done = moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id);
-        EveningPlans.Known known = plans.known(id);
-        boolean overdue = known.sheet().filter(s -> s.overdue(nowMin)).isPresent();
+        boolean overdue = worked.sheet().filter(s -> s.overdue(nowMin)).isPresent();
         String signs = happened.signs(json.read(row.inputJson()).kitchenOvens(), done);
         Seen before = seen.get(id);
-        if (known.sheet().isPresent() && !signs.equals(known.signs())) {
+        if (before != null && before.turn != known.turn() && before.moves == done.size()) {
+            // Another instance looks as well, and was quicker.
+            seen.put(id, new Seen(signs, done.size(), nowMin, overdue ? before.inVain + 1 : 0, known.turn()));
+        } else if (worked.sheet().isPresent() && !signs.equals(worked.signs())) {
             if (before == null || !before.answering(signs, nowMin)) {
-                again(id, new Seen(signs, done.size(), nowMin, 0));
+                again(id, known, new Seen(signs, done.size(), nowMin, 0, known.turn()));
             }
         } else if (before == null || before.moves != done.size()) {
-            Seen anew = new Seen("", done.size(), nowMin, 0);
+            Seen anew = new Seen("", done.size(), nowMin, 0, known.turn());
             // What is overdue at the first look already was so before it.
             if (before == null && overdue) {
-                again(id, anew);
+                again(id, known, anew);
             } else {
                 seen.put(id, anew);
             }
         } else if (overdue && before.patienceIsOver(nowMin)) {
-            again(id, new Seen("", done.size(), nowMin, before.inVain + 1));
+            again(id, known, new Seen("", done.size(), nowMin, before.inVain + 1, known.turn()));
         }
     }
 
-    private void again(UUID id, Seen now) {
-        seen.put(id, now);
-        plans.again(id, false, 0);
+    private void again(UUID id, Known known, Seen now) {
+        if (plans.againAfter(id, known)) {
+            seen.put(id, now.next());
+        }
     }
 
     /**
@@ -104,8 +115,13 @@ class EveningWatch {
      * @param moves how many
      * @param atMin when it was last planned anew for what was seen, or for what was overdue
      * @param inVain how often since then nothing was done of what was planned anew
+     * @param turn how often it had been planned anew
      */
-    private record Seen(String signs, int moves, double atMin, int inVain) {
+    private record Seen(String signs, int moves, double atMin, int inVain, int turn) {
+        Seen next() {
+            return new Seen(signs, moves, atMin, inVain, turn + 1);
+        }
+
         /* A plan that was asked for these signs is on its way, or will be asked for again. */
         boolean answering(String now, double nowMin) {
             return signs.equals(now) && nowMin - atMin < ANSWERED_MIN;

@@ -126,7 +126,7 @@ public class Lessons implements ApplicationRunner {
     private boolean taught(UUID bakeId, Lesson lesson, int turn, int ovenId) {
         return Boolean.TRUE.equals(transaction.execute(status -> {
             bakes.touch(bakeId.toString());
-            if (ovens.lockedLessonsTurn(ovenId) != turn) {
+            if (ovens.keepLesson(ovenId, turn) == 0) {
                 status.setRollbackOnly();
                 return false;
             }

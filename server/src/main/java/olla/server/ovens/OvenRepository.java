@@ -49,9 +49,15 @@ public interface OvenRepository extends JpaRepository<Oven, Integer> {
     @Query(nativeQuery = true, value = "select lessons_turn from oven where id = :id")
     int lessonsTurn(int id);
 
-    /** The same, and nobody changes it until this is stored. */
-    @Query(nativeQuery = true, value = "select lessons_turn from oven where id = :id for update")
-    int lockedLessonsTurn(int id);
+    /**
+     * Says that a lesson is kept of what was learned with a turn; answers 0 where that is no longer the one. It writes, and so stands in
+     * the way of whoever changes the log at the same time, at whichever node.
+     */
+    @Modifying
+    @Query(
+            nativeQuery = true,
+            value = "update oven set lessons_kept = lessons_kept + 1 where id = :id and lessons_turn = :turn")
+    int keepLesson(int id, int turn);
 
     /** Takes over what its log teaches, unless that has changed since. What people say of the oven is left alone. */
     @Modifying

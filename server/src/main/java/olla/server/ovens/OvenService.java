@@ -39,6 +39,7 @@ public class OvenService {
      *
      * @throws olla.core.messages.RefusedInput where its name or kind cannot be, or the kitchen is full
      */
+    @Transactional
     OvenView add(OvenInput input) {
         Refusals refusals = new Refusals();
         String name = input.name() == null ? "" : input.name().strip();

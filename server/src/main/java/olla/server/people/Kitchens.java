@@ -10,6 +10,7 @@ import olla.server.web.Lengths;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The kitchens of this installation. Who is at the machine may make one and see into each; from the network each screen sees its own. */
 @Service
@@ -18,11 +19,17 @@ class Kitchens {
     private static final int MOST = 1000;
 
     private final KitchenRepository kitchens;
+    private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    Kitchens(KitchenRepository kitchens, ApplicationEventPublisher events, Clock clock) {
+    Kitchens(
+            KitchenRepository kitchens,
+            TransactionTemplate transaction,
+            ApplicationEventPublisher events,
+            Clock clock) {
         this.kitchens = kitchens;
+        this.transaction = transaction;
         this.events = events;
         this.clock = clock;
     }
@@ -51,8 +58,8 @@ class Kitchens {
             refusals.add("name", "refusal.list-full", "most", MOST);
         }
         refusals.throwIfAny();
-        KitchenRow made = there.orElseGet(
-                () -> kitchens.saveAndFlush(new KitchenRow(name, clock.instant().truncatedTo(ChronoUnit.MILLIS))));
+        KitchenRow made = there.orElseGet(() -> transaction.execute(stored ->
+                kitchens.saveAndFlush(new KitchenRow(name, clock.instant().truncatedTo(ChronoUnit.MILLIS)))));
         // Also of one that was made before, and perhaps not to its end.
         events.publishEvent(new KitchenMade(made.id()));
         return made.view();

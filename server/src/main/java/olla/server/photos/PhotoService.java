@@ -9,7 +9,6 @@ import olla.server.bakes.rows.BakeRepository;
 import olla.server.web.Busy;
 import olla.server.web.NotThere;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -25,8 +24,8 @@ class PhotoService {
     private final TransactionTemplate store;
     private final Semaphore darkroom = new Semaphore(1, true);
 
-    PhotoService(PhotoRepository photos, BakeRepository bakes, Clock clock, PlatformTransactionManager transactions) {
-        this.store = new TransactionTemplate(transactions);
+    PhotoService(PhotoRepository photos, BakeRepository bakes, Clock clock, TransactionTemplate store) {
+        this.store = store;
         this.photos = photos;
         this.bakes = bakes;
         this.clock = clock;

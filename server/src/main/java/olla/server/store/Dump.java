@@ -1,17 +1,19 @@
 package olla.server.store;
 
 import java.io.IOException;
-import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import org.mariadb.jdbc.Configuration;
+import org.mariadb.jdbc.HostAddress;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -81,21 +83,40 @@ class Dump {
         }
     }
 
+    /* From the first of its nodes that gives them. */
     private void write(Path into) throws IOException, InterruptedException {
-        URI database = URI.create(url.substring("jdbc:".length()));
+        Configuration store;
+        try {
+            store = Configuration.parse(url);
+        } catch (SQLException unreadable) {
+            throw new IOException(unreadable);
+        }
+        IOException none = new IOException(url + " names no database");
+        for (HostAddress node : store.addresses()) {
+            try {
+                write(into, node, store.database());
+                return;
+            } catch (IOException notThere) {
+                none = notThere;
+            }
+        }
+        throw none;
+    }
+
+    private void write(Path into, HostAddress node, String database) throws IOException, InterruptedException {
         ProcessBuilder builder = new ProcessBuilder(
                         "mariadb-dump",
                         "--no-defaults",
                         "--protocol=tcp",
-                        "--host=" + database.getHost(),
-                        "--port=" + database.getPort(),
+                        "--host=" + node.host,
+                        "--port=" + node.port,
                         "--user=" + user,
                         "--single-transaction",
                         "--skip-lock-tables",
                         "--quick",
                         "--hex-blob",
                         "--result-file=" + into,
-                        database.getPath().substring(1))
+                        database)
                 .redirectErrorStream(true);
         // Not on its command line, which everybody on this machine can read.
         builder.environment().put("MYSQL_PWD", password);

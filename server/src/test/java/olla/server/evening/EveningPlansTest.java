@@ -2,13 +2,17 @@ package olla.server.evening;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyBoolean;
+import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.mockStatic;
+import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,7 +42,11 @@ class EveningPlansTest {
     private final Happened happened = mock(Happened.class);
     private final Tables tables = mock(Tables.class);
     private final ThreadPoolTaskExecutor atOnce = mock(ThreadPoolTaskExecutor.class);
+    private final PlanStore store = mock(PlanStore.class);
+    private final List<Worked> kept = new ArrayList<>();
+    private final List<Boolean> searching = new ArrayList<>();
     private final EveningPlans plans = new EveningPlans(
+            store,
             evenings,
             moves,
             reader,
@@ -50,6 +58,7 @@ class EveningPlansTest {
             Runnable::run,
             Duration.ofSeconds(1));
 
+    private boolean inTime = true;
     private final RunSheet first = mock(RunSheet.class);
     private final RunSheet better = mock(RunSheet.class);
     private final Advice ofBetter = mock(Advice.class);
@@ -72,6 +81,13 @@ class EveningPlansTest {
         when(tables.of(any(), any())).thenReturn(made);
         when(made.told(any(), any())).thenReturn(made);
         when(happened.signs(any(), any())).thenReturn("");
+        when(store.begin(id, true)).thenReturn(1);
+        when(store.latest(id, 1)).thenReturn(true);
+        when(store.keep(any(), anyInt(), any(), anyBoolean(), any())).thenAnswer(call -> {
+            kept.add(call.getArgument(2));
+            searching.add(call.getArgument(3));
+            return inTime;
+        });
         when(happened.found(any(), any(), any(), any(), any())).thenReturn(new Found(Map.of(), Map.of()));
         doAnswer(call -> {
                     call.<Runnable>getArgument(0).run();
@@ -82,7 +98,7 @@ class EveningPlansTest {
     }
 
     /** Plans the evening where the first plan is short of a shelf, and the better one, found later, of {@code bettersShortage}. */
-    private EveningPlans.Known planned(Optional<Shortage> bettersShortage) {
+    private void planned(Optional<Shortage> bettersShortage) {
         Planner planner = mock(Planner.class);
         when(planner.plan(any())).thenReturn(first);
         when(planner.plan(any(), any(), any())).thenAnswer(call -> {
@@ -97,22 +113,43 @@ class EveningPlansTest {
             made.when(() -> Planner.of(any(), any(), any(), any())).thenReturn(planner);
             plans.again(id, true, 1_000);
         }
-        return plans.known(id);
+    }
+
+    private Worked last() {
+        return kept.get(kept.size() - 1);
     }
 
     /** The first plan of an evening is short of a shelf, a better one is not: nothing is short, and the chance is the better one's. */
     @Test
     void whatIsShortIsAskedOfTheBestPlanAndNotOfTheFirst() {
-        EveningPlans.Known known = planned(Optional.empty());
-        assertThat(known.sheet()).containsSame(better);
-        assertThat(known.shortage()).isEmpty();
-        assertThat(known.advice()).containsSame(ofBetter);
-        assertThat(known.improved()).isEqualTo(1);
-        assertThat(known.searching()).isFalse();
+        planned(Optional.empty());
+        assertThat(last().sheet()).containsSame(better);
+        assertThat(last().shortage()).isEmpty();
+        assertThat(last().advice()).containsSame(ofBetter);
+        assertThat(last().improved()).isEqualTo(1);
+        assertThat(searching).containsExactly(true, true, false);
     }
 
     @Test
     void whatTheBestPlanIsShortOfIsSaid() {
-        assertThat(planned(Optional.of(shelfShort)).shortage()).containsSame(shelfShort);
+        planned(Optional.of(shelfShort));
+        assertThat(last().shortage()).containsSame(shelfShort);
+    }
+
+    /** Another instance was asked meanwhile: what is worked out here is nobody's any more. */
+    @Test
+    void whoIsTooLateLooksForNothingBetter() {
+        inTime = false;
+        planned(Optional.empty());
+        assertThat(kept).hasSize(1);
+        verify(store).over(id, 1);
+    }
+
+    @Test
+    void whatCannotBeReadIsNotWaitedFor() {
+        when(reader.read(any())).thenThrow(new IllegalStateException("no"));
+        planned(Optional.empty());
+        assertThat(kept).isEmpty();
+        verify(store).over(id, 1);
     }
 }

@@ -1,8 +1,7 @@
 package olla.server.evening;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyBoolean;
-import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -29,6 +28,10 @@ class EveningWatchTest {
     private final Happened happened = mock(Happened.class);
     private final SettableClock clock = new SettableClock();
     private final EveningWatch watch = new EveningWatch(evenings, moves, plans, json, happened, clock);
+    private final EveningWatch another = new EveningWatch(evenings, moves, plans, json, happened, clock);
+    private int turn = 1;
+    private String madeOf = "";
+    private boolean lost;
     private final UUID id = UUID.randomUUID();
     private final RunSheet sheet = mock(RunSheet.class);
 
@@ -42,24 +45,33 @@ class EveningWatchTest {
         when(json.read(any()))
                 .thenReturn(new EveningInput(
                         "Friday", clock.instant(), 8, null, null, List.of(), List.of(), List.of(), 4, List.of()));
-        when(plans.there(id)).thenReturn(true);
-        when(happened.signs(any(), any())).thenReturn("");
-        madeOf("");
-    }
-
-    private void madeOf(String signs) {
         when(plans.known(id))
-                .thenReturn(new EveningPlans.Known(
-                        Optional.of(sheet),
+                .thenAnswer(call -> Optional.of(new Known(
+                        new Worked(
+                                Optional.of(sheet),
+                                0,
+                                List.of(),
+                                Optional.empty(),
+                                Optional.empty(),
+                                List.of(),
+                                madeOf),
+                        turn,
+                        false,
+                        false,
                         0,
                         0,
                         false,
-                        0,
-                        List.of(),
-                        Optional.empty(),
-                        Optional.empty(),
-                        List.of(),
-                        signs));
+                        lost)));
+        when(plans.againAfter(any(), any())).thenAnswer(call -> {
+            boolean first = call.<Known>getArgument(1).turn() == turn;
+            turn += first ? 1 : 0;
+            return first;
+        });
+        when(happened.signs(any(), any())).thenReturn("");
+    }
+
+    private void madeOf(String signs) {
+        madeOf = signs;
     }
 
     private void looks(int minutes) {
@@ -70,13 +82,13 @@ class EveningWatchTest {
     }
 
     private void planned(int often) {
-        verify(plans, times(often)).again(eq(id), anyBoolean(), anyLong());
+        verify(plans, times(often)).againAfter(eq(id), any());
     }
 
     @Test
     void nothingIsPlannedAnewWhereNothingHappensAndNothingIsOverdue() {
         looks(10);
-        verify(plans, never()).again(any(), anyBoolean(), anyLong());
+        verify(plans, never()).againAfter(any(), any());
     }
 
     @Test
@@ -126,5 +138,25 @@ class EveningWatchTest {
         when(moves.findByEveningIdAndUndoneFalseOrderByAtAscIdAsc(id)).thenReturn(List.of(mock(Move.class)));
         looks(2);
         planned(6);
+    }
+
+    /** Two instances look at one evening: it is planned anew as often as by one, but for the second's own first look. */
+    @Test
+    void twoThatWatchPlanNoOftenerThanOne() {
+        when(sheet.overdue(org.mockito.ArgumentMatchers.anyDouble())).thenReturn(true);
+        int before = turn;
+        for (int quarter = 0; quarter < 4 * 16; quarter++) {
+            clock.pass(0.25);
+            watch.look();
+            another.look();
+        }
+        assertThat(turn - before).isEqualTo(5 + 1);
+    }
+
+    @Test
+    void whatNobodyWorksOutAnyLongerIsWorkedOutHere() {
+        lost = true;
+        watch.look();
+        planned(1);
     }
 }

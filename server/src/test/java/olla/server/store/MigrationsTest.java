@@ -34,7 +34,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 class MigrationsTest {
 
     /* The schema that this application is for. */
-    private static final String NEWEST = "11";
+    private static final String NEWEST = "12";
 
     private static final String FOLDER = "db/migration/";
     private static final TestDatabase DATABASE = TestDatabase.running();
@@ -216,6 +216,26 @@ class MigrationsTest {
                 .contains("CREATE TABLE `bake`", "Sardines")
                 .doesNotContain("put_at")
                 .contains("Dump completed");
+    }
+
+    /** A store of several nodes, the first of which is gone. */
+    @Test
+    void theRowsAreKeptFromWhicheverNodeIsThere() throws Exception {
+        Map<String, String> connection = DATABASE.connection("nodes");
+        flyway(connection, "2").migrate();
+        String url = connection.get("spring.datasource.url");
+        String nodes = url.replaceFirst("jdbc:mariadb://", "jdbc:mariadb:sequential://127.0.0.1:1,");
+
+        new Dump(
+                        dumps.toString(),
+                        nodes,
+                        connection.get("spring.flyway.user"),
+                        connection.get("spring.flyway.password"),
+                        Clock.systemUTC())
+                .before("2", NEWEST);
+
+        assertThat(Files.readString(dumps.resolve("from-2-to-" + NEWEST + ".upgrading.sql")))
+                .contains("CREATE TABLE `bake`", "Dump completed");
     }
 
     @Test

@@ -71,16 +71,15 @@ public interface BakeRepository extends JpaRepository<Bake, UUID> {
                             + " lesson_log_film = null, lesson_log_film_doubt = null where oven_id = :ovenId and logged_at >= :since")
     void forgetLessons(int ovenId, Instant since);
 
-    /** Notes that a bake was taken back. */
+    /** Notes that a bake was taken back; answers 0 where that was noted before. */
     @Modifying
     @Query(nativeQuery = true, value = "insert ignore into bake_gone (kitchen_id, id, at) values (:kitchen, :id, :at)")
-    void noteGone(int kitchen, String id, Instant at);
+    int noteGone(int kitchen, String id, Instant at);
 
-    /** Whether it was taken back; sees what others have stored meanwhile. */
-    @Query(
-            nativeQuery = true,
-            value = "select id from bake_gone where kitchen_id = :kitchen and id = :id lock in share mode")
-    Optional<String> findGone(int kitchen, String id);
+    /** Forgets that it was. */
+    @Modifying
+    @Query(nativeQuery = true, value = "delete from bake_gone where kitchen_id = :kitchen and id = :id")
+    void forgetGone(int kitchen, String id);
 
     /** Something changed that screens show. */
     @Modifying(flushAutomatically = true)

@@ -1,0 +1,156 @@
+#!/usr/bin/env bash
+# Three database nodes that keep the same rows, two instances of the application, and a proxy before them, all on loopback: see
+# docs/scale.md. Each is started by ./olla as it would be on a machine of its own; ./olla cluster comes here.
+set -uo pipefail
+
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+VAR=${OLLA_VAR:-$ROOT/var}/cluster
+PORT=${OLLA_PORT:-8080}
+DB_PORT=${OLLA_DB_PORT:-33161}
+NODES=(1 2 3)
+INSTANCES=(1 2)
+PEERS=
+HOSTS=()
+for node in "${NODES[@]}"; do
+  PEERS=$PEERS${PEERS:+,}127.0.0.1:$((DB_PORT + 10 * node + 1))
+  HOSTS+=("127.0.0.1:$((DB_PORT + 10 * node))")
+done
+
+say() { printf 'olla: %s\n' "$*"; }
+fail() {
+  printf 'olla: %s\n' "$*" >&2
+  exit 1
+}
+
+# The command for one node, with what it needs to know: at_node NODE COMMAND...
+at_node() {
+  local node=$1
+  shift
+  OLLA_VAR=$VAR/node$node OLLA_SECRETS=$VAR OLLA_DB_PORT=$((DB_PORT + 10 * node)) OLLA_GALERA=$PEERS \
+    OLLA_GALERA_HERE=127.0.0.1:$((DB_PORT + 10 * node + 1)) "$ROOT/olla" "$@" 9>&-
+}
+
+# The same for one instance, which asks the nodes in an order of its own: at_instance INSTANCE COMMAND...
+at_instance() {
+  local instance=$1 first=$(($1 - 1))
+  shift
+  local nodes=("${HOSTS[@]:first}" "${HOSTS[@]:0:first}")
+  OLLA_VAR=$VAR/instance$instance OLLA_SECRETS=$VAR OLLA_PORT=$((PORT + instance)) OLLA_APP=$VAR/app OLLA_DB_DATA=$VAR OLLA_WATCH=no \
+    OLLA_DB_URL="jdbc:mariadb:sequential://$(IFS=,; echo "${nodes[*]}")/olla" "$ROOT/olla" "$@" 9>&-
+}
+
+alive() { kill -0 "$(cat "$1" 2>/dev/null || echo x)" 2>/dev/null; }
+node_runs() { alive "$VAR/node$1/run/db.pid"; }
+instance_runs() { alive "$VAR/instance$1/run/app.pid"; }
+proxy_runs() { alive "$VAR/run/proxy.pid"; }
+
+# The node that has got furthest, where none runs: the others take from it what they lack.
+furthest() {
+  local node position best=1 most=-1
+  for node in "${NODES[@]}"; do
+    [ -d "$VAR/node$node/db/mysql" ] || continue
+    position=$(at_node "$node" database position) || return 1
+    [ "$position" -gt "$most" ] && best=$node most=$position
+  done
+  echo "$best"
+}
+
+start_nodes() {
+  local node first=
+  for node in "${NODES[@]}"; do node_runs "$node" && first=$node; done
+  if [ -z "$first" ]; then
+    first=$(furthest) || fail "no node could say how far it had got."
+    [ ! -f "$VAR/node$first/db/grastate.dat" ] || sed -i 's/^safe_to_bootstrap:.*/safe_to_bootstrap: 1/' "$VAR/node$first/db/grastate.dat"
+    OLLA_GALERA_NEW=yes at_node "$first" database start || return 1
+  fi
+  for node in "${NODES[@]}"; do
+    node_runs "$node" || at_node "$node" database start || return 1
+  done
+}
+
+# The first brings the tables up to date before the second comes.
+start_instances() {
+  local instance
+  for instance in "${INSTANCES[@]}"; do
+    instance_runs "$instance" || at_instance "$instance" "$1" || return 1
+  done
+}
+
+start_proxy() {
+  proxy_runs && return
+  OLLA_PORT=$PORT OLLA_FIRST=$((PORT + 1)) OLLA_SECOND=$((PORT + 2)) setsid haproxy -W -db -f "$ROOT/deploy/haproxy.cfg" \
+    >>"$VAR/log/proxy.log" 2>&1 </dev/null 9>&- &
+  echo $! >"$VAR/run/proxy.pid"
+  for _ in $(seq 100); do
+    answers && return
+    proxy_runs || break
+    sleep 0.1
+  done
+  fail "the proxy did not start: $(tail -n 1 "$VAR/log/proxy.log")"
+}
+
+# Asks through the proxy whether anybody is ready.
+answers() {
+  (exec 3<>"/dev/tcp/127.0.0.1/$PORT" && printf 'GET /actuator/health/readiness HTTP/1.0\r\nHost: localhost\r\n\r\n' >&3 \
+    && timeout 5 head -n 1 <&3 | grep -q ' 200 ') 2>/dev/null
+}
+
+# What has ended is started again, each by itself.
+watch() {
+  local demo=$1
+  trap 'kill $! 2>/dev/null; exit 0' TERM INT
+  while true; do
+    sleep 0.5 &
+    wait $!
+    { start_nodes && start_instances "$demo" && start_proxy; } &
+    wait $!
+  done
+}
+
+start() {
+  mkdir -p "$VAR/run" "$VAR/log" || fail "cannot write to $VAR; make it writable or choose another with OLLA_VAR."
+  exec 9>"$VAR/run/lock"
+  flock 9
+  command -v haproxy >/dev/null && command -v rsync >/dev/null || "$ROOT/olla" packages haproxy rsync galera-4 || exit 1
+  start_nodes || fail "a node did not start."
+  start_instances "$1" || fail "an instance did not start."
+  start_proxy
+  if [ "${OLLA_WATCH:-}" != no ] && ! alive "$VAR/run/watch.pid"; then
+    setsid "${BASH_SOURCE[0]}" watch "$1" >>"$VAR/log/watch.log" 2>&1 </dev/null 9>&- &
+    echo $! >"$VAR/run/watch.pid"
+  fi
+  say "ready at http://127.0.0.1:$PORT: a proxy before two instances and three database nodes"
+}
+
+end() {
+  alive "$1" && kill "$(cat "$1")" && for _ in $(seq 100); do alive "$1" || break; sleep 0.1; done
+  rm -f "$1"
+}
+
+stop() {
+  local one
+  end "$VAR/run/watch.pid"
+  end "$VAR/run/proxy.pid"
+  for one in "${INSTANCES[@]}"; do [ -d "$VAR/instance$one" ] && at_instance "$one" stop; done
+  for one in "${NODES[@]}"; do [ -d "$VAR/node$one" ] && at_node "$one" database stop; done
+  say "stopped"
+}
+
+status() {
+  local one
+  for one in "${NODES[@]}"; do
+    node_runs "$one" && say "node $one on ${HOSTS[one - 1]}" || say "node $one stopped"
+  done
+  for one in "${INSTANCES[@]}"; do
+    instance_runs "$one" && say "instance $one on 127.0.0.1:$((PORT + one))" || say "instance $one stopped"
+  done
+  proxy_runs && say "proxy on 127.0.0.1:$PORT" || say "proxy stopped"
+}
+
+case "${1:-demo}" in
+  demo | start) start "${1:-demo}" ;;
+  watch) watch "$2" ;;
+  stop) stop ;;
+  status) status ;;
+  *) fail "cluster is followed by demo, start, stop or status." ;;
+esac
