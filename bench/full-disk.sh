@@ -9,7 +9,7 @@ ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 HOME_OF_IT=$(mktemp -d /tmp/olla-full.XXXXXX)
 chmod 755 "$HOME_OF_IT"
 export OLLA_VAR=$HOME_OF_IT/var OLLA_DB_DATA=$HOME_OF_IT/disk/db OLLA_PORT=${OLLA_PORT:-8191} OLLA_DB_PORT=${OLLA_DB_PORT:-33291}
-export OLLA_BUILT=true
+export OLLA_BUILT=true OLLA_LAN_PORT=${OLLA_LAN_PORT:-8493} OLLA_LAN_ADDRESS=127.0.0.1
 
 finish() {
   "$ROOT/olla" stop
@@ -19,5 +19,6 @@ finish() {
 trap finish EXIT
 mkdir "$HOME_OF_IT/disk"
 mount -t tmpfs -o size="${DISK_MB:-800}m" tmpfs "$HOME_OF_IT/disk" || exit 1
-"$ROOT/olla" start || exit 1
-java "$ROOT/bench/src/main/java/olla/bench/RoughKills.java" "$OLLA_VAR" "$OLLA_PORT" "$OLLA_DB_PORT" "$TIMES" "$HOME_OF_IT/disk"
+"$ROOT/olla" start --lan || exit 1
+javac -d "$HOME_OF_IT/classes" "$ROOT"/bench/src/main/java/olla/bench/{Door,RoughKills}.java || exit 1
+java -cp "$HOME_OF_IT/classes" olla.bench.RoughKills "$OLLA_VAR" "$OLLA_PORT" "$OLLA_LAN_PORT" "$OLLA_DB_PORT" "$TIMES" "$HOME_OF_IT/disk"

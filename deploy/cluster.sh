@@ -7,6 +7,8 @@ ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 VAR=${OLLA_VAR:-$ROOT/var}/cluster
 PORT=${OLLA_PORT:-8080}
 DB_PORT=${OLLA_DB_PORT:-33161}
+LAN_PORT=${OLLA_LAN_PORT:-8443}
+LAN_ADDRESS=${OLLA_LAN_ADDRESS:-*}
 NODES=(1 2 3)
 INSTANCES=(1 2)
 PEERS=
@@ -30,13 +32,14 @@ at_node() {
     OLLA_GALERA_HERE=127.0.0.1:$((DB_PORT + 10 * node + 1)) "$ROOT/olla" "$@" 9>&-
 }
 
-# The same for one instance, which asks the nodes in an order of its own: at_instance INSTANCE COMMAND...
+# The same for one instance: at_instance INSTANCE COMMAND... All ask the nodes in one order and so write at one of them, where whoever
+# wants the same rows waits for another; at several nodes one of them would have to begin again.
 at_instance() {
-  local instance=$1 first=$(($1 - 1))
+  local instance=$1
   shift
-  local nodes=("${HOSTS[@]:first}" "${HOSTS[@]:0:first}")
-  OLLA_VAR=$VAR/instance$instance OLLA_SECRETS=$VAR OLLA_PORT=$((PORT + instance)) OLLA_APP=$VAR/app OLLA_DB_DATA=$VAR OLLA_WATCH=no \
-    OLLA_DB_URL="jdbc:mariadb:sequential://$(IFS=,; echo "${nodes[*]}")/olla" "$ROOT/olla" "$@" 9>&-
+  OLLA_LAN_PORT=$((LAN_PORT + instance)) OLLA_LAN_ADDRESS=127.0.0.1 OLLA_LAN_PROXY_PORT=$LAN_PORT \
+    OLLA_VAR=$VAR/instance$instance OLLA_SECRETS=$VAR OLLA_PORT=$((PORT + instance)) OLLA_APP=$VAR/app OLLA_DB_DATA=$VAR OLLA_WATCH=no OLLA_STANDINS=no \
+    OLLA_DB_URL="jdbc:mariadb:sequential://$(IFS=,; echo "${HOSTS[*]}")/olla" "$ROOT/olla" "$@" 9>&-
 }
 
 alive() { kill -0 "$(cat "$1" 2>/dev/null || echo x)" 2>/dev/null; }
@@ -50,6 +53,7 @@ furthest() {
   for node in "${NODES[@]}"; do
     [ -d "$VAR/node$node/db/mysql" ] || continue
     position=$(at_node "$node" database position) || return 1
+    position=${position##*:}
     [ "$position" -gt "$most" ] && best=$node most=$position
   done
   echo "$best"
@@ -68,18 +72,39 @@ start_nodes() {
   done
 }
 
+start_instance() {
+  instance_runs "$1" || at_instance "$1" "$2" | sed "s/^olla:/olla: instance $1:/"
+}
+
 # The first brings the tables up to date before the second comes.
 start_instances() {
   local instance
   for instance in "${INSTANCES[@]}"; do
-    instance_runs "$instance" || at_instance "$instance" "$1" || return 1
+    start_instance "$instance" "$1" || return 1
   done
 }
 
+# The stand-in devices push their readings by the proxy.
+at_proxy() { OLLA_VAR=$VAR OLLA_APP=$VAR/app "$ROOT/olla" "$@" 9>&-; }
+
+# The kitchen's certificate and its key as the proxy reads them.
+need_pem() (
+  umask 077
+  OLLA_LAN_PASSWORD=${OLLA_LAN_PASSWORD:-$(cat "$VAR/lan.password")}
+  export OLLA_LAN_PASSWORD
+  openssl pkcs12 -in "${OLLA_LAN_KEYS:-$VAR/lan.p12}" -passin env:OLLA_LAN_PASSWORD -nodes -out "$VAR/lan.pem" 2>>"$VAR/log/proxy.log"
+)
+
 start_proxy() {
   proxy_runs && return
-  OLLA_PORT=$PORT OLLA_FIRST=$((PORT + 1)) OLLA_SECOND=$((PORT + 2)) setsid haproxy -W -db -f "$ROOT/deploy/haproxy.cfg" \
-    >>"$VAR/log/proxy.log" 2>&1 </dev/null 9>&- &
+  local files=(-f "$ROOT/deploy/haproxy.cfg")
+  if [ "${OLLA_LAN:-}" = yes ]; then
+    need_pem || fail "the certificate for the network could not be given to the proxy."
+    files+=(-f "$ROOT/deploy/haproxy-network.cfg")
+  fi
+  OLLA_PORT=$PORT OLLA_FIRST=$((PORT + 1)) OLLA_SECOND=$((PORT + 2)) OLLA_LAN_PORT=$LAN_PORT OLLA_LAN_ADDRESS=$LAN_ADDRESS \
+    OLLA_LAN_PEM=$VAR/lan.pem OLLA_FIRST_DOOR=$((LAN_PORT + 1)) OLLA_SECOND_DOOR=$((LAN_PORT + 2)) \
+    setsid haproxy -db "${files[@]}" >>"$VAR/log/proxy.log" 2>&1 </dev/null 9>&- &
   echo $! >"$VAR/run/proxy.pid"
   for _ in $(seq 100); do
     answers && return
@@ -95,30 +120,41 @@ answers() {
     && timeout 5 head -n 1 <&3 | grep -q ' 200 ') 2>/dev/null
 }
 
-# What has ended is started again, each by itself.
-watch() {
-  local demo=$1
+# Looks twice a second whether something has to be started again.
+keep() {
   trap 'kill $! 2>/dev/null; exit 0' TERM INT
   while true; do
     sleep 0.5 &
     wait $!
-    { start_nodes && start_instances "$demo" && start_proxy; } &
+    "$@" &
     wait $!
   done
+}
+
+# What has ended is started again: neither an instance nor the proxy waits for another.
+watch() {
+  local instance
+  trap 'kill $(jobs -p) 2>/dev/null; wait; exit 0' TERM INT
+  keep start_nodes &
+  for instance in "${INSTANCES[@]}"; do keep start_instance "$instance" "$1" & done
+  keep start_proxy &
+  wait
 }
 
 start() {
   mkdir -p "$VAR/run" "$VAR/log" || fail "cannot write to $VAR; make it writable or choose another with OLLA_VAR."
   exec 9>"$VAR/run/lock"
   flock 9
-  command -v haproxy >/dev/null && command -v rsync >/dev/null || "$ROOT/olla" packages haproxy rsync galera-4 || exit 1
+  command -v haproxy >/dev/null && command -v openssl >/dev/null && command -v rsync >/dev/null || "$ROOT/olla" packages haproxy rsync galera-4 openssl || exit 1
   start_nodes || fail "a node did not start."
   start_instances "$1" || fail "an instance did not start."
   start_proxy
+  [ "$1" = demo ] && at_proxy standins start
   if [ "${OLLA_WATCH:-}" != no ] && ! alive "$VAR/run/watch.pid"; then
     setsid "${BASH_SOURCE[0]}" watch "$1" >>"$VAR/log/watch.log" 2>&1 </dev/null 9>&- &
     echo $! >"$VAR/run/watch.pid"
   fi
+  [ "${OLLA_LAN:-}" = yes ] && say "open to the network on port $LAN_PORT; OLLA_PORT=$PORT ./olla let-in owner lets the first screen in"
   say "ready at http://127.0.0.1:$PORT: a proxy before two instances and three database nodes"
 }
 
@@ -130,10 +166,30 @@ end() {
 stop() {
   local one
   end "$VAR/run/watch.pid"
+  [ -d "$VAR/run" ] && at_proxy standins stop
   end "$VAR/run/proxy.pid"
   for one in "${INSTANCES[@]}"; do [ -d "$VAR/instance$one" ] && at_instance "$one" stop; done
   for one in "${NODES[@]}"; do [ -d "$VAR/node$one" ] && at_node "$one" database stop; done
   say "stopped"
+}
+
+# All rows, from a node that runs.
+backup() {
+  local node
+  for node in "${NODES[@]}"; do
+    node_runs "$node" && at_node "$node" backup "$1"
+    node_runs "$node" && return
+  done
+  fail "no node runs; ./olla cluster start."
+}
+
+# Puts them back at one node, and so at all.
+restore() {
+  local instance
+  for instance in "${INSTANCES[@]}"; do
+    instance_runs "$instance" && fail "stop it first: ./olla cluster stop."
+  done
+  start_nodes && at_node 1 restore "$1"
 }
 
 status() {
@@ -148,9 +204,16 @@ status() {
 }
 
 case "${1:-demo}" in
-  demo | start) start "${1:-demo}" ;;
+  demo | start | --lan)
+    [ "${1:-}" = --lan ] || [ "${2:-}" = --lan ] && export OLLA_LAN=yes
+    demo=${1:-demo}
+    [ "$demo" = --lan ] && demo=demo
+    start "$demo"
+    ;;
   watch) watch "$2" ;;
   stop) stop ;;
+  backup) backup "$(realpath "${2:-}")" ;;
+  restore) restore "$(realpath "${2:-}")" ;;
   status) status ;;
-  *) fail "cluster is followed by demo, start, stop or status." ;;
+  *) fail "cluster is followed by demo, start, stop, status, backup or restore." ;;
 esac

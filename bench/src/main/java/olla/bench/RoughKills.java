@@ -2,10 +2,6 @@ package olla.bench;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,19 +22,21 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /**
- * Kills application and database of a kitchen of one's own again and again while cooks write to it, lets what watches over both bring
- * them back, and looks afterwards whether whatever was answered as stored is there, once. Whoever writes does as the screens do: one id
- * for one intention, sent until it is answered. Run as {@code java bench/src/main/java/olla/bench/RoughKills.java VAR PORT DB_PORT KILLS}
- * against {@code ./olla start}, with its OLLA_VAR; with a folder on the database's disk as a fifth word that disk is filled to its end so
- * many times instead, for some seconds each (bench/full-disk.sh gives it a small one). Loopback only; it ends by itself, with 1 where
+ * Kills what a kitchen of one's own consists of again and again while cooks write to it, lets what watches over it bring it back, and looks
+ * afterwards whether whatever was answered as stored is there, once. Whoever writes does as the screens do: one id for one intention, sent until
+ * it is answered. Two cooks stand at the machine, keep the list of people and the devices' keys, and tick their steps of a run sheet; two
+ * stand at tablets out on the network, with their PIN. {@code bench/kills.sh} starts and runs it. Loopback only; it ends by itself, with 1 where
  * something was lost, doubled or did not come back.
+ *
+ * <p>Arguments: the folder with the secrets (OLLA_VAR, of a cluster its {@code cluster}), the port, the network's port, a database's port, how
+ * often, and what: {@code app}, {@code cluster}, {@code clock}, or the folder of a disk that is filled. Of {@code app} application and
+ * database are killed in turn; of {@code cluster} instances and nodes; at {@code clock} nothing is killed and the machine's clock is somebody else's to turn.
  */
 public final class RoughKills {
 
     private static final int COOKS = 4;
     private static final int FRESH_MS = 800;
     private static final int AT_ANY_MOMENT_MS = 3_000;
-    private static final Duration PATIENCE = Duration.ofSeconds(15);
     private static final Duration COMES_BACK = Duration.ofMinutes(3);
     private static final int FIRST_FAULT = 500;
     private static final int TOO_MANY = 429;
@@ -48,13 +46,31 @@ public final class RoughKills {
              "programme":[{"stage":"BAKE","tempC":230},{"stage":"REST","minutes":4}]}
             """;
 
+    private static final List<String> OF_ONE = List.of("run/app.pid", "run/db.pid");
+    private static final List<String> OF_MANY = List.of(
+            "instance1/run/app.pid",
+            "node1/run/db.pid",
+            "instance2/run/app.pid",
+            "node2/run/db.pid",
+            "run/proxy.pid",
+            "node3/run/db.pid");
+    private static final String EVENING = """
+            {"name": "Killed", "serveAt": "%s", "guests": 4, "burners": 2, "hands": [{"name": "cook"}],
+             "fish": [{"key": "hake", "title": "Hake", "question": %s}], "sides": [], "ovens": [{"ovenId": 1, "shelves": 2}]}
+            """;
+
     private final Path folder;
     private final int port;
+    private final int networkPort;
     private final int databasePort;
     private final int kills;
+    private final String what;
     private final Path disk;
     private final Random random = new Random(1);
-    private final HttpClient http = HttpClient.newHttpClient();
+    private final Set<String> people = ConcurrentHashMap.newKeySet();
+    private final Set<String> keys = ConcurrentHashMap.newKeySet();
+    private final Set<String> moves = ConcurrentHashMap.newKeySet();
+    private final Map<String, String> by = new ConcurrentHashMap<>();
     private final Set<String> bakes = ConcurrentHashMap.newKeySet();
     private final Set<String> taps = ConcurrentHashMap.newKeySet();
     private final Set<String> readings = ConcurrentHashMap.newKeySet();
@@ -64,44 +80,53 @@ public final class RoughKills {
     private final ConcurrentLinkedQueue<String> wrong = new ConcurrentLinkedQueue<>();
     private volatile boolean over;
 
-    private RoughKills(Path folder, int port, int databasePort, int kills, Path disk) {
-        this.folder = folder;
-        this.port = port;
-        this.databasePort = databasePort;
-        this.kills = kills;
-        this.disk = disk;
+    private RoughKills(String[] args) {
+        folder = Path.of(args[0]);
+        port = Integer.parseInt(args[1]);
+        networkPort = Integer.parseInt(args[2]);
+        databasePort = Integer.parseInt(args[3]);
+        kills = Integer.parseInt(args[4]);
+        what = args[5];
+        disk = what.startsWith("/") ? Path.of(what) : null;
     }
 
-    /** @param args OLLA_VAR, the port, the database's port, how often, and the folder where it is a disk that is filled */
+    /** @param args as above */
     public static void main(String[] args) throws Exception {
-        boolean whole = new RoughKills(
-                        Path.of(args[0]),
-                        Integer.parseInt(args[1]),
-                        Integer.parseInt(args[2]),
-                        Integer.parseInt(args[3]),
-                        args.length > 4 ? Path.of(args[4]) : null)
-                .run();
-        System.exit(whole ? 0 : 1);
+        System.exit(new RoughKills(args).run() ? 0 : 1);
     }
 
     private boolean run() throws Exception {
         List<Thread> cooks = new ArrayList<>();
+        Door machine = Door.machine(port);
         for (int c = 0; c < COOKS; c++) {
-            int seed = c;
-            Thread cook = new Thread(() -> cook(new Random(100 + seed)));
+            UUID who = UUID.randomUUID();
+            boolean outside = c >= COOKS / 2;
+            Door door = outside
+                    ? Door.network(
+                            machine, networkPort, who, "Cook " + who.toString().substring(0, 8))
+                    : Door.machine(port);
+            String key = machine.surely(
+                            "PUT", "/api/device-keys/" + UUID.randomUUID(), "{\"device\":\"kill-" + c + "\"}")
+                    .text("key");
+            int number = c;
+            Thread cook = new Thread(() ->
+                    cook(new Random(100 + number), door, outside ? who : null, door.device(key), "kill-" + number));
             cook.setDaemon(true);
             cook.start();
             cooks.add(cook);
         }
         Map<String, List<Double>> back = new TreeMap<>();
-        for (int i = 0; i < (disk == null ? 2 : 1) * kills; i++) {
-            String which = disk != null ? "disk" : i % 2 == 0 ? "app" : "db";
+        List<String> all = what.equals("cluster") ? OF_MANY : OF_ONE;
+        for (int i = 0; i < kills; i++) {
+            String which = disk != null ? "disk" : what.equals("clock") ? "clock" : all.get(i % all.size());
             // Often while it is fresh, with all the cooks asking at once; else at any moment.
             TimeUnit.MILLISECONDS.sleep(random.nextInt(i % 4 < 2 ? FRESH_MS : AT_ANY_MOMENT_MS));
-            if (disk == null) {
-                kill(which);
-            } else {
+            if (disk != null) {
                 fill();
+            } else if (what.equals("clock")) {
+                TimeUnit.SECONDS.sleep(1);
+            } else {
+                kill(which);
             }
             long since = System.nanoTime();
             if (!comesBack()) {
@@ -109,6 +134,9 @@ public final class RoughKills {
                 break;
             }
             back.computeIfAbsent(which, w -> new ArrayList<>()).add((System.nanoTime() - since) / 1e9);
+            if (what.equals("cluster")) {
+                whole();
+            }
         }
         over = true;
         for (Thread cook : cooks) {
@@ -126,8 +154,48 @@ public final class RoughKills {
         return wrong.isEmpty();
     }
 
+    /* Until all of it is there again: of three nodes that hold the same, one may be gone at a time. */
+    private void whole() throws Exception {
+        long end = System.nanoTime() + COMES_BACK.toNanos();
+        List<Door> instances = List.of(Door.machine(port + 1), Door.machine(port + 2));
+        while (!together() || !OF_MANY.stream().allMatch(this::alive) || !ready(instances)) {
+            if (System.nanoTime() > end) {
+                wrong.add("not all of the cluster came back");
+                return;
+            }
+            TimeUnit.MILLISECONDS.sleep(200);
+        }
+    }
+
+    private static boolean ready(List<Door> instances) throws InterruptedException {
+        for (Door instance : instances) {
+            if (!instance.ask("GET", "/actuator/health/readiness", null).good()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean together() throws Exception {
+        try {
+            return rows("show status like 'wsrep_cluster_size'").toString().contains("3");
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+
+    private boolean alive(String which) {
+        try {
+            return ProcessHandle.of(Long.parseLong(
+                            Files.readString(folder.resolve(which)).strip()))
+                    .isPresent();
+        } catch (IOException | NumberFormatException notYet) {
+            return false;
+        }
+    }
+
     private void kill(String which) throws Exception {
-        Path file = folder.resolve("run/" + which + ".pid");
+        Path file = folder.resolve(which);
         // What was killed on its way back may be begun anew just now.
         for (int i = 0; !Files.exists(file) && i < 600; i++) {
             TimeUnit.MILLISECONDS.sleep(100);
@@ -158,11 +226,18 @@ public final class RoughKills {
     /* Until a reading that is asked for now is stored. */
     private boolean comesBack() throws InterruptedException {
         long end = System.nanoTime() + COMES_BACK.toNanos();
+        Door back = Door.machine(port);
         // What was killed may still answer for a moment.
         TimeUnit.MILLISECONDS.sleep(100);
         while (System.nanoTime() < end) {
             String device = "back-" + UUID.randomUUID().toString().substring(0, 12);
-            if (once("POST", "/api/readings", reading(device, Instant.now().minusSeconds(1), 20)) / 100 == 2) {
+            if (once(
+                                    back,
+                                    "POST",
+                                    "/api/readings",
+                                    reading(device, Instant.now().minusSeconds(1), 20))
+                            / 100
+                    == 2) {
                 return true;
             }
             TimeUnit.MILLISECONDS.sleep(50);
@@ -176,62 +251,106 @@ public final class RoughKills {
     }
 
     /* A fish goes in, is looked at and read, comes out, is judged and put away; then the next. */
-    private void cook(Random chance) {
+    private void cook(Random chance, Door door, UUID who, Door device, String name) {
         try {
-            while (!over) {
+            String evening = UUID.randomUUID().toString();
+            String fish = QUESTION.formatted(21);
+            send(
+                    door,
+                    "PUT",
+                    "/api/evenings/" + evening,
+                    EVENING.formatted(Instant.now().plus(3, ChronoUnit.HOURS), fish));
+            for (int turn = 0; !over; turn++) {
+                if (who == null) {
+                    String person = UUID.randomUUID().toString();
+                    store(
+                            door,
+                            people,
+                            person,
+                            "PUT",
+                            "/api/people/" + person,
+                            "{\"name\":\"Killed " + person + "\",\"role\":\"COOK\",\"pin\":\"1234\"}");
+                    send(door, "DELETE", "/api/people/" + person, null);
+                    String key = UUID.randomUUID().toString();
+                    store(door, keys, key, "PUT", "/api/device-keys/" + key, "{\"device\":\"killed\"}");
+                    send(door, "DELETE", "/api/device-keys/" + key, null);
+                    keys.remove(key);
+                } else if (turn % 4 == 3) {
+                    // Goes, and comes again: whoever is killed meanwhile has not forgotten the tablet.
+                    send(door, "DELETE", "/api/me/person", null);
+                    send(door, "PUT", "/api/me/person", "{\"person\":\"" + who + "\",\"pin\":\"4711\"}");
+                }
                 String bake = UUID.randomUUID().toString();
                 String question = QUESTION.formatted(20 + chance.nextInt(4));
                 store(
+                        door,
                         bakes,
                         bake,
                         "POST",
                         "/api/bakes",
                         "{\"id\":\"" + bake + "\",\"title\":\"Killed\",\"ovenId\":1,\"question\":" + question + "}");
-                tap(bake, "\"kind\":\"DOOR\",\"number\":20");
-                tap(bake, "\"kind\":\"CUE\",\"cue\":\"GLASSY\"");
-                readings(chance);
-                tap(bake, "\"kind\":\"OUT\"");
+                tap(door, who, bake, "\"kind\":\"DOOR\",\"number\":20");
+                tap(door, who, bake, "\"kind\":\"CUE\",\"cue\":\"GLASSY\"");
+                readings(chance, device, name);
+                move(door, evening);
+                tap(door, who, bake, "\"kind\":\"OUT\"");
                 String note = "note " + chance.nextInt(1_000_000);
                 if (send(
+                        door,
                         "PUT",
                         "/api/bakes/" + bake + "/verdict",
                         "{\"verdict\":\"RIGHT\",\"note\":\"" + note + "\"}")) {
                     notes.put(bake, note);
                 }
-                tap(bake, "\"kind\":\"CHILLED\"");
+                tap(door, who, bake, "\"kind\":\"CHILLED\"");
             }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
         }
     }
 
-    private void tap(String bake, String what) throws InterruptedException {
+    private void tap(Door door, UUID who, String bake, String tap) throws InterruptedException {
         String id = UUID.randomUUID().toString();
-        store(taps, id, "POST", "/api/bakes/" + bake + "/taps", "{\"id\":\"" + id + "\"," + what + "}");
+        store(door, taps, id, "POST", "/api/bakes/" + bake + "/taps", "{\"id\":\"" + id + "\"," + tap + "}");
+        if (who != null && taps.contains(id)) {
+            by.put(id, who.toString());
+        }
     }
 
-    private void readings(Random chance) throws InterruptedException {
-        String device = "kill-" + UUID.randomUUID().toString().substring(0, 12);
+    private void move(Door door, String evening) throws InterruptedException {
+        String id = UUID.randomUUID().toString();
         store(
-                readings,
+                door,
+                moves,
+                id,
+                "POST",
+                "/api/evenings/" + evening + "/moves",
+                "{\"id\":\"" + id + "\",\"kind\":\"DONE\",\"step\":\"hake.PREPARE\"}");
+    }
+
+    private void readings(Random chance, Door device, String name) throws InterruptedException {
+        Instant at = Instant.now().minusSeconds(1).truncatedTo(ChronoUnit.MILLIS);
+        store(
                 device,
+                readings,
+                name + " " + at.toEpochMilli(),
                 "POST",
                 "/api/readings",
-                reading(device, Instant.now().minusSeconds(1), 20 + chance.nextInt(30)));
+                reading(name, at, 20 + chance.nextInt(30)));
     }
 
-    private void store(Set<String> answered, String id, String method, String path, String body)
+    private void store(Door door, Set<String> answered, String id, String method, String path, String body)
             throws InterruptedException {
         sent.add(id);
-        if (send(method, path, body)) {
+        if (send(door, method, path, body)) {
             answered.add(id);
         }
     }
 
     /* The same again until it is answered, as a screen does; at the end of all this too, so that nothing is left open. */
-    private boolean send(String method, String path, String body) throws InterruptedException {
+    private boolean send(Door door, String method, String path, String body) throws InterruptedException {
         while (true) {
-            int status = once(method, path, body);
+            int status = once(door, method, path, body);
             if (status / 100 == 2) {
                 return true;
             }
@@ -243,20 +362,8 @@ public final class RoughKills {
         }
     }
 
-    private int once(String method, String path, String body) throws InterruptedException {
-        HttpRequest.BodyPublisher content =
-                body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body);
-        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-                .timeout(PATIENCE)
-                .header("content-type", "application/json")
-                .method(method, content)
-                .build();
-        int status = 0;
-        try {
-            status = http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode();
-        } catch (IOException notAnswered) {
-            // Counted as 0.
-        }
+    private int once(Door door, String method, String path, String body) throws InterruptedException {
+        int status = door.ask(method, path, body).status();
         statuses.computeIfAbsent(status, s -> new AtomicInteger()).incrementAndGet();
         return status;
     }
@@ -264,7 +371,24 @@ public final class RoughKills {
     private void look() throws Exception {
         lost("bakes", bakes, rows("select id from bake where title = 'Killed'"));
         lost("taps", taps, rows("select id from tap where bake_id in (select id from bake where title = 'Killed')"));
-        lost("readings", readings, rows("select device from reading where device like 'kill-%'"));
+        lost(
+                "readings",
+                readings,
+                rows(
+                        "select concat(device, ' ', round(unix_timestamp(at) * 1000)) from reading where device like 'kill-%'"));
+        lost("people", people, rows("select id from person where name like 'Killed %'"));
+        lost(
+                "moves",
+                moves,
+                rows("select m.id from evening_move m join evening e on e.id = m.evening_id where e.name = 'Killed'"));
+        lost("keys that are good", keys, rows("select id from device_key where device = 'killed'"));
+        Set<String> doneBy = Set.copyOf(rows("select concat(id, ' ', person_id) from tap where person_id is not null"));
+        by.forEach((tap, who) -> {
+            if (!doneBy.contains(tap + " " + who)) {
+                wrong.add("nobody knows who made a tap: " + tap);
+            }
+        });
+        System.out.printf("%d taps by somebody at a tablet%n", by.size());
         Set<String> told =
                 Set.copyOf(rows("select concat(id, ' ', note) from bake where title = 'Killed' and note is not null"));
         notes.forEach((bake, note) -> {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
@@ -194,6 +195,9 @@ class EveningPlans {
             if (!firstOf(id, working, changed)) {
                 over(id, working);
             }
+        } catch (CancellationException stopped) {
+            // This instance is on its way down: another, or the next start, takes it over.
+            here.remove(id, working);
         } catch (RefusedInput notToday) {
             // An oven was put away since, or a rule is another: it is shown as it was typed, without a sheet.
             LOG.info("The run sheet of evening {} cannot be worked out any more: {}", id, notToday.getMessage());
@@ -273,6 +277,8 @@ class EveningPlans {
                 }
                 store.keep(id, working.turn, working.worked, false, kept(best));
             }
+            here.remove(id, working);
+        } catch (CancellationException stopped) {
             here.remove(id, working);
         } catch (RuntimeException broken) {
             LOG.error("The run sheet of evening {} could not be bettered.", id, broken);

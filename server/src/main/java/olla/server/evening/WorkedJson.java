@@ -40,7 +40,7 @@ class WorkedJson {
 
     private final JsonMapper json = JsonMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .addModule(new SimpleModule("messages as they are stored")
+            .addModule(new SimpleModule()
                     .addSerializer(Message.class, new Writes())
                     .addDeserializer(Message.class, new Reads()))
             .build();

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executor;
 import olla.core.plan.BakeClock;
 import olla.core.uncertainty.Observation;
@@ -158,8 +159,9 @@ public class Lessons implements ApplicationRunner {
             }
             after.add(new Observation.Outcome(out, bake.verdict()));
             return forecasts.lesson(subject, believed, after).orElse(believed);
-        } catch (DataAccessException | TransactionException outOfReach) {
-            throw outOfReach;
+        } catch (DataAccessException | TransactionException | CancellationException notNow) {
+            // Out of reach, or stopped in the middle: that says nothing of the bake, and the next start learns from it.
+            throw notNow;
         } catch (RuntimeException broken) {
             LOG.error("Bake {} teaches its oven nothing; it cannot be reckoned any more.", bake.getId(), broken);
             return believed;

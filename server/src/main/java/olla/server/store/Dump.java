@@ -91,7 +91,7 @@ class Dump {
         } catch (SQLException unreadable) {
             throw new IOException(unreadable);
         }
-        IOException none = new IOException(url + " names no database");
+        IOException none = null;
         for (HostAddress node : store.addresses()) {
             try {
                 write(into, node, store.database());
@@ -99,6 +99,9 @@ class Dump {
             } catch (IOException notThere) {
                 none = notThere;
             }
+        }
+        if (none == null) {
+            throw new IllegalStateException("The store's address names no node: " + url);
         }
         throw none;
     }

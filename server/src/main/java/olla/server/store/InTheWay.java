@@ -19,12 +19,12 @@ final class InTheWay {
     /* The class of an SQLSTATE that says so (ISO/IEC 9075-2, from memory: 40, transaction rollback). */
     private static final String ROLLED_BACK = "40";
 
-    /* Each waits for a moment of its own, or they would meet again; all of them together for less than a second. */
-    private static final int MORE_TIMES = 6;
+    /* Each waits for a moment of its own, or they would meet again; all of them together for a second or so. */
+    static final int MORE_TIMES = 10;
     private static final Duration FIRST_WAIT = Duration.ofMillis(10);
-    private static final Duration GIVE_OR_TAKE = Duration.ofMillis(8);
+    private static final Duration GIVE_OR_TAKE = Duration.ofMillis(10);
     private static final Duration LONGEST_WAIT = Duration.ofMillis(200);
-    private static final double LONGER = 2;
+    private static final double LONGER = 1.6;
 
     private InTheWay() {}
 

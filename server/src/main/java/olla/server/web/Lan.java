@@ -21,6 +21,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.apache.catalina.connector.Connector;
+import org.apache.catalina.valves.RemoteIpValve;
 import org.apache.coyote.http11.Http11NioProtocol;
 import org.apache.tomcat.util.net.SSLHostConfig;
 import org.apache.tomcat.util.net.SSLHostConfigCertificate;
@@ -43,6 +44,7 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
     private final String address;
     private final String keys;
     private final String password;
+    private final int proxyPort;
     private Connector door;
     private byte[] authority;
 
@@ -50,11 +52,13 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
             @Value("${olla.lan.port}") int port,
             @Value("${olla.lan.address}") String address,
             @Value("${olla.lan.keys}") String keys,
-            @Value("${olla.lan.password}") String password) {
+            @Value("${olla.lan.password}") String password,
+            @Value("${olla.lan.proxy-port}") int proxyPort) {
         this.port = port;
         this.address = address;
         this.keys = keys;
         this.password = password;
+        this.proxyPort = proxyPort;
     }
 
     @Override
@@ -78,6 +82,22 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
         tls.addCertificate(own);
         door.addSslHostConfig(tls);
         factory.addAdditionalConnectors(door);
+        if (proxied()) {
+            factory.addEngineValves(whoAskedTheProxy());
+        }
+    }
+
+    /* Whether screens reach a proxy on this machine, and by it this door. */
+    private boolean proxied() {
+        return proxyPort > 0;
+    }
+
+    /* The proxy says who asked it. Only what comes from this machine is believed to be the proxy. */
+    private static RemoteIpValve whoAskedTheProxy() {
+        RemoteIpValve valve = new RemoteIpValve();
+        valve.setInternalProxies("127\\.0\\.0\\.1");
+        valve.setProtocolHeader(null);
+        return valve;
     }
 
     /** Whether the kitchen can be reached from the network. */
@@ -133,15 +153,16 @@ public class Lan implements WebServerFactoryCustomizer<TomcatServletWebServerFac
         return names;
     }
 
-    /** Where screens reach it, its own machine last. */
+    /** Where screens reach it, its own machine last: by the proxy, where there is one. */
     public List<String> addresses() {
         if (door == null) {
             return List.of();
         }
+        int reached = proxied() ? proxyPort : door.getLocalPort();
         return own().stream()
                 .filter(at -> at instanceof Inet4Address)
                 .sorted(Comparator.comparing(InetAddress::isLoopbackAddress))
-                .map(at -> "https://" + at.getHostAddress() + ":" + door.getLocalPort())
+                .map(at -> "https://" + at.getHostAddress() + ":" + reached)
                 .toList();
     }
 

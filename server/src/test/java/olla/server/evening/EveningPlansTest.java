@@ -7,6 +7,7 @@ import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.mockStatic;
+import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import olla.core.evening.DialTables;
 import olla.core.evening.Evening;
@@ -143,6 +145,14 @@ class EveningPlansTest {
         planned(Optional.empty());
         assertThat(kept).hasSize(1);
         verify(store).over(id, 1);
+    }
+
+    /** The instance is on its way down: it is not said to be over, so that another takes it over. */
+    @Test
+    void whatWasStoppedInTheMiddleIsLeftToAnother() {
+        when(reader.read(any())).thenThrow(new CancellationException("stopped"));
+        planned(Optional.empty());
+        verify(store, never()).over(any(), anyInt());
     }
 
     @Test

@@ -24,6 +24,7 @@ final class NetworkScreen {
 
     private final HttpClient client;
     private final String address;
+    private String forwarded;
     private final Map<String, String> cookies = new LinkedHashMap<>();
 
     private NetworkScreen(int port) throws IOException, GeneralSecurityException {
@@ -37,9 +38,20 @@ final class NetworkScreen {
     /** One before the door: it has opened a page, and with that the page's token. */
     static NetworkScreen at(Lan lan) throws IOException, GeneralSecurityException, InterruptedException {
         String address = lan.addresses().get(0);
-        NetworkScreen screen = new NetworkScreen(Integer.parseInt(address.substring(address.lastIndexOf(':') + 1)));
+        return at(Integer.parseInt(address.substring(address.lastIndexOf(':') + 1)));
+    }
+
+    /** The same at a port. */
+    static NetworkScreen at(int port) throws IOException, GeneralSecurityException, InterruptedException {
+        NetworkScreen screen = new NetworkScreen(port);
         screen.ask("GET", "/api/me", null);
         return screen;
+    }
+
+    /** Says, as a proxy does, that another asks. */
+    NetworkScreen forwarding(String other) {
+        forwarded = other;
+        return this;
     }
 
     /** Asks to be let in with a code, under a name. */
@@ -57,6 +69,9 @@ final class NetworkScreen {
                     cookies.entrySet().stream()
                             .map(cookie -> cookie.getKey() + "=" + cookie.getValue())
                             .collect(Collectors.joining("; ")));
+        }
+        if (forwarded != null) {
+            request.header("X-Forwarded-For", forwarded);
         }
         if (cookies.containsKey(TOKEN)) {
             request.header("X-XSRF-TOKEN", cookies.get(TOKEN));
