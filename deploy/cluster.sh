@@ -5,6 +5,7 @@ set -uo pipefail
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 VAR=${OLLA_VAR:-$ROOT/var}/cluster
+APP=${OLLA_APP:-$VAR/app}
 PORT=${OLLA_PORT:-8080}
 DB_PORT=${OLLA_DB_PORT:-33161}
 LAN_PORT=${OLLA_LAN_PORT:-8443}
@@ -38,7 +39,7 @@ at_instance() {
   local instance=$1
   shift
   OLLA_LAN_PORT=$((LAN_PORT + instance)) OLLA_LAN_ADDRESS=127.0.0.1 OLLA_LAN_PROXY_PORT=$LAN_PORT \
-    OLLA_VAR=$VAR/instance$instance OLLA_SECRETS=$VAR OLLA_PORT=$((PORT + instance)) OLLA_APP=$VAR/app OLLA_DB_DATA=$VAR OLLA_WATCH=no OLLA_STANDINS=no \
+    OLLA_VAR=$VAR/instance$instance OLLA_SECRETS=$VAR OLLA_PORT=$((PORT + instance)) OLLA_APP=$APP OLLA_DB_DATA=$VAR OLLA_WATCH=no OLLA_STANDINS=no \
     OLLA_DB_URL="jdbc:mariadb:sequential://$(IFS=,; echo "${HOSTS[*]}")/olla" "$ROOT/olla" "$@" 9>&-
 }
 
@@ -85,7 +86,7 @@ start_instances() {
 }
 
 # The stand-in devices push their readings by the proxy.
-at_proxy() { OLLA_VAR=$VAR OLLA_APP=$VAR/app "$ROOT/olla" "$@" 9>&-; }
+at_proxy() { OLLA_VAR=$VAR OLLA_APP=$APP "$ROOT/olla" "$@" 9>&-; }
 
 # The kitchen's certificate and its key as the proxy reads them.
 need_pem() (
@@ -145,7 +146,6 @@ start() {
   mkdir -p "$VAR/run" "$VAR/log" || fail "cannot write to $VAR; make it writable or choose another with OLLA_VAR."
   exec 9>"$VAR/run/lock"
   flock 9
-  command -v haproxy >/dev/null && command -v openssl >/dev/null && command -v rsync >/dev/null || "$ROOT/olla" packages haproxy rsync galera-4 openssl || exit 1
   start_nodes || fail "a node did not start."
   start_instances "$1" || fail "an instance did not start."
   start_proxy

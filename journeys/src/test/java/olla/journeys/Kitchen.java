@@ -138,7 +138,12 @@ final class Kitchen implements AutoCloseable {
 
     /** Ends the application or the database at once, as a power cut would. */
     void cut(String which) throws Exception {
-        long pid = Long.parseLong(pid(which));
+        cut(folder.resolve("run/" + which + ".pid"));
+    }
+
+    /** The same of whatever has its number in a file. */
+    static void cut(Path file) throws Exception {
+        long pid = Long.parseLong(Files.readString(file).strip());
         ProcessHandle handle = ProcessHandle.of(pid).orElseThrow();
         handle.destroyForcibly();
         handle.onExit().get(20, TimeUnit.SECONDS);
@@ -205,21 +210,34 @@ final class Kitchen implements AutoCloseable {
 
     /** What the store answers to some statements, asked as whoever may change its tables. */
     String sql(String statements) throws Exception {
-        return database("mariadb", "-N", "olla", "-e", statements);
+        return database(databasePort, folder, "mariadb", "-N", "olla", "-e", statements);
+    }
+
+    /** The same of one of several nodes; what is in another's way there is left out. */
+    String sqlAt(int node, String statements) throws Exception {
+        return database(
+                databasePort + 10 * node,
+                folder.resolve("cluster"),
+                "mariadb",
+                "-N",
+                "--force",
+                "olla",
+                "-e",
+                statements);
     }
 
     /** All rows in a file. */
     Path dump() throws Exception {
-        return Files.writeString(folder.resolve("dump.sql"), database("mariadb-dump", "olla"));
+        return Files.writeString(folder.resolve("dump.sql"), database(databasePort, folder, "mariadb-dump", "olla"));
     }
 
-    private String database(String tool, String... arguments) throws Exception {
-        List<String> command = new ArrayList<>(List.of(
-                tool, "--no-defaults", "-h", "127.0.0.1", "-P", String.valueOf(databasePort), "-u", "olla_owner"));
+    private static String database(int port, Path secrets, String tool, String... arguments) throws Exception {
+        List<String> command = new ArrayList<>(
+                List.of(tool, "--no-defaults", "-h", "127.0.0.1", "-P", String.valueOf(port), "-u", "olla_owner"));
         command.addAll(List.of(arguments));
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.environment()
-                .put("MYSQL_PWD", Files.readString(folder.resolve("db.owner")).strip());
+                .put("MYSQL_PWD", Files.readString(secrets.resolve("db.owner")).strip());
         Process process = builder.start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         if (process.waitFor() != 0) {
