@@ -34,6 +34,7 @@ final class Door {
     private final HttpClient client;
     private final Map<String, String> cookies = new ConcurrentHashMap<>();
     private String bearer;
+    private UUID person;
 
     /**
      * What was answered.
@@ -97,6 +98,7 @@ final class Door {
                 "PUT",
                 "/api/screens/" + UUID.randomUUID(),
                 "{\"code\":\"" + code + "\",\"name\":\"Tablet of " + name + "\"}");
+        tablet.person = person;
         tablet.signIn(person);
         return tablet;
     }
@@ -104,6 +106,13 @@ final class Door {
     /** Says who stands there. */
     void signIn(UUID person) throws InterruptedException {
         surely("PUT", "/api/me/person", "{\"person\":\"" + person + "\",\"pin\":\"4711\"}");
+    }
+
+    /** Says it again, where somebody stands there. */
+    boolean signsIn() throws InterruptedException {
+        return person != null
+                && ask("PUT", "/api/me/person", "{\"person\":\"" + person + "\",\"pin\":\"4711\"}")
+                        .good();
     }
 
     /** A device with its key. */

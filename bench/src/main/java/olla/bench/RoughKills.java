@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
@@ -29,8 +30,9 @@ import java.util.concurrent.atomic.AtomicInteger;
  * something was lost, doubled or did not come back.
  *
  * <p>Arguments: the folder with the secrets (OLLA_VAR, of a cluster its {@code cluster}), the port, the network's port, a database's port, how
- * often, and what: {@code app}, {@code cluster}, {@code clock}, or the folder of a disk that is filled. Of {@code app} application and
- * database are killed in turn; of {@code cluster} instances and nodes; at {@code clock} nothing is killed and the machine's clock is somebody else's to turn.
+ * often, and what: {@code app}, {@code cluster}, {@code clock} with the file that says how far it goes wrong, or the folder of a disk that is filled. Of {@code app} application and
+ * database are killed in turn; of {@code cluster} instances, nodes and the proxy. Where the clock goes back and forth, by minutes and hours, what is refused in words
+ * counts as not stored, and whoever's time at a tablet is over by it says again who they are.
  */
 public final class RoughKills {
 
@@ -40,6 +42,7 @@ public final class RoughKills {
     private static final Duration COMES_BACK = Duration.ofMinutes(3);
     private static final int FIRST_FAULT = 500;
     private static final int TOO_MANY = 429;
+    private static final int NOBODY = 403;
     private static final String QUESTION = """
             {"piece":{"species":"hake","cut":"PORTION","thicknessMm":%d,"massG":160},
              "dress":{"kind":"OPEN_TRAY"}, "oven":{"kind":"STILL"},
@@ -54,6 +57,8 @@ public final class RoughKills {
             "node2/run/db.pid",
             "run/proxy.pid",
             "node3/run/db.pid");
+    /* How far a clock is wrong, s. */
+    private static final List<String> CLOCKS = List.of("+0", "+90", "-90", "+25200", "-25200");
     private static final String EVENING = """
             {"name": "Killed", "serveAt": "%s", "guests": 4, "burners": 2, "hands": [{"name": "cook"}],
              "fish": [{"key": "hake", "title": "Hake", "question": %s}], "sides": [], "ovens": [{"ovenId": 1, "shelves": 2}]}
@@ -65,6 +70,7 @@ public final class RoughKills {
     private final int databasePort;
     private final int kills;
     private final String what;
+    private final Path clock;
     private final Path disk;
     private final Random random = new Random(1);
     private final Set<String> people = ConcurrentHashMap.newKeySet();
@@ -88,6 +94,7 @@ public final class RoughKills {
         kills = Integer.parseInt(args[4]);
         what = args[5];
         disk = what.startsWith("/") ? Path.of(what) : null;
+        clock = what.equals("clock") ? Path.of(args[6]) : null;
     }
 
     /** @param args as above */
@@ -118,13 +125,14 @@ public final class RoughKills {
         Map<String, List<Double>> back = new TreeMap<>();
         List<String> all = what.equals("cluster") ? OF_MANY : OF_ONE;
         for (int i = 0; i < kills; i++) {
-            String which = disk != null ? "disk" : what.equals("clock") ? "clock" : all.get(i % all.size());
+            String which = disk != null ? "disk" : clock != null ? "clock" : all.get(i % all.size());
             // Often while it is fresh, with all the cooks asking at once; else at any moment.
             TimeUnit.MILLISECONDS.sleep(random.nextInt(i % 4 < 2 ? FRESH_MS : AT_ANY_MOMENT_MS));
             if (disk != null) {
                 fill();
-            } else if (what.equals("clock")) {
-                TimeUnit.SECONDS.sleep(1);
+            } else if (clock != null) {
+                Files.writeString(clock, CLOCKS.get(random.nextInt(CLOCKS.size())));
+                TimeUnit.SECONDS.sleep(2);
             } else {
                 kill(which);
             }
@@ -232,12 +240,11 @@ public final class RoughKills {
         while (System.nanoTime() < end) {
             String device = "back-" + UUID.randomUUID().toString().substring(0, 12);
             if (once(
-                                    back,
-                                    "POST",
-                                    "/api/readings",
-                                    reading(device, Instant.now().minusSeconds(1), 20))
-                            / 100
-                    == 2) {
+                            back,
+                            "POST",
+                            "/api/readings",
+                            reading(device, Instant.now().minusSeconds(1), 20))
+                    .good()) {
                 return true;
             }
             TimeUnit.MILLISECONDS.sleep(50);
@@ -328,15 +335,14 @@ public final class RoughKills {
                 "{\"id\":\"" + id + "\",\"kind\":\"DONE\",\"step\":\"hake.PREPARE\"}");
     }
 
+    /* What was not taken is said in the answer, line by line. */
     private void readings(Random chance, Door device, String name) throws InterruptedException {
         Instant at = Instant.now().minusSeconds(1).truncatedTo(ChronoUnit.MILLIS);
-        store(
-                device,
-                readings,
-                name + " " + at.toEpochMilli(),
-                "POST",
-                "/api/readings",
-                reading(name, at, 20 + chance.nextInt(30)));
+        String id = name + " " + at.toEpochMilli();
+        sent.add(id);
+        answered(device, "POST", "/api/readings", reading(name, at, 20 + chance.nextInt(30)))
+                .filter(answer -> answer.body().contains("\"refused\":[]"))
+                .ifPresent(answer -> readings.add(id));
     }
 
     private void store(Door door, Set<String> answered, String id, String method, String path, String body)
@@ -347,25 +353,36 @@ public final class RoughKills {
         }
     }
 
-    /* The same again until it is answered, as a screen does; at the end of all this too, so that nothing is left open. */
     private boolean send(Door door, String method, String path, String body) throws InterruptedException {
+        return answered(door, method, path, body).filter(Door.Answer::good).isPresent();
+    }
+
+    /* The same again until it is answered, as a screen does; at the end of all this too, so that nothing is left open. */
+    private Optional<Door.Answer> answered(Door door, String method, String path, String body)
+            throws InterruptedException {
         while (true) {
-            int status = once(door, method, path, body);
-            if (status / 100 == 2) {
-                return true;
+            Door.Answer answer = once(door, method, path, body);
+            if (answer.good()) {
+                return Optional.of(answer);
             }
-            if (status != 0 && status < FIRST_FAULT && status != TOO_MANY) {
-                wrong.add(method + " " + path + " answered " + status + ": " + body);
-                return false;
+            if (answer.status() == NOBODY && clock != null && door.signsIn()) {
+                // Since the clock went on, their time there is over.
+                continue;
+            }
+            if (answer.status() != 0 && answer.status() < FIRST_FAULT && answer.status() != TOO_MANY) {
+                if (clock == null) {
+                    wrong.add(method + " " + path + " answered " + answer + ": " + body);
+                }
+                return Optional.empty();
             }
             TimeUnit.MILLISECONDS.sleep(300);
         }
     }
 
-    private int once(Door door, String method, String path, String body) throws InterruptedException {
-        int status = door.ask(method, path, body).status();
-        statuses.computeIfAbsent(status, s -> new AtomicInteger()).incrementAndGet();
-        return status;
+    private Door.Answer once(Door door, String method, String path, String body) throws InterruptedException {
+        Door.Answer answer = door.ask(method, path, body);
+        statuses.computeIfAbsent(answer.status(), s -> new AtomicInteger()).incrementAndGet();
+        return answer;
     }
 
     private void look() throws Exception {

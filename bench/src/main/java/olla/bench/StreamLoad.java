@@ -1,8 +1,6 @@
 package olla.bench;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
@@ -18,18 +16,19 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Flow;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Many open screens follow many running bakes: how long from a tap until the screens have heard of it, and what it costs.
  * Every bake has a probe that pushes a reading each five seconds; a tap comes four times a second. It talks to a running
  * application on loopback only, takes back the bakes it put in, and ends by itself.
  *
- * <p>Arguments: address, screens, bakes, seconds, and the application's process id.
+ * <p>Arguments: port, screens, bakes, seconds, the process ids of the application with commas between them, and, where the screens come in by the
+ * network's door, its port: each was let in then, is used by several hands, and somebody has said at it who they are.
  */
 public final class StreamLoad {
 
@@ -38,6 +37,7 @@ public final class StreamLoad {
     private static final long READING_EVERY_MS = 5000;
     private static final long SETTLING_MS = 60_000;
     private static final int TICKS_A_SECOND = 100;
+    private static final int MOST_LET_IN = 90;
     private static final String BAKE = """
             {"id": "%s", "title": "Load %d", "ovenId": 1, "at": "%s", "question": {
               "piece": {"species":"hake","cut":"PORTION","thicknessMm":%d,"massG":160},
@@ -45,51 +45,67 @@ public final class StreamLoad {
               "programme": [{"stage":"BAKE","tempC":200},{"stage":"REST","minutes":4}]}}
             """;
 
-    private final String address;
-    private final HttpClient taps = HttpClient.newHttpClient();
-    private final HttpClient streams =
-            HttpClient.newBuilder().executor(Executors.newFixedThreadPool(2)).build();
+    private final Door machine;
+    private final List<Door> screens = new ArrayList<>();
     private final Map<String, Long> tapped = new ConcurrentHashMap<>();
     private final Queue<Long> delaysUs = new ConcurrentLinkedQueue<>();
     private final AtomicInteger connected = new AtomicInteger();
     private final AtomicInteger bytes = new AtomicInteger();
 
-    private StreamLoad(String address) {
-        if (!address.startsWith("http://127.0.0.1:")) {
-            throw new IllegalArgumentException("Load goes to loopback only, not to " + address + ".");
-        }
-        this.address = address;
+    private StreamLoad(int port) {
+        machine = Door.machine(port);
     }
 
     public static void main(String[] args) throws Exception {
-        new StreamLoad(args[0])
-                .run(
-                        Integer.parseInt(args[1]),
-                        Integer.parseInt(args[2]),
-                        Integer.parseInt(args[3]),
-                        Path.of("/proc", args[4], "stat"));
+        List<Path> processes = Stream.of(args[4].split(","))
+                .map(pid -> Path.of("/proc", pid, "stat"))
+                .toList();
+        StreamLoad load = new StreamLoad(Integer.parseInt(args[0]));
+        load.open(Integer.parseInt(args[1]), args.length > 5 ? Integer.parseInt(args[5]) : 0);
+        load.run(Integer.parseInt(args[2]), Integer.parseInt(args[3]), processes);
         System.exit(0);
     }
 
-    private void run(int screens, int bakes, int seconds, Path process) throws Exception {
+    private void open(int count, int networkPort) throws Exception {
+        for (int i = 0; i < count; i++) {
+            if (networkPort == 0) {
+                screens.add(machine);
+            } else {
+                // As many as one list of screens holds; each of them several times.
+                UUID who = UUID.randomUUID();
+                screens.add(
+                        i < MOST_LET_IN
+                                ? Door.network(
+                                        machine,
+                                        networkPort,
+                                        who,
+                                        "Load " + who.toString().substring(0, 8))
+                                : screens.get(i % MOST_LET_IN));
+            }
+        }
+    }
+
+    private void run(int bakes, int seconds, List<Path> processes) throws Exception {
         List<String> ids = new ArrayList<>();
         Instant now = Instant.now();
         for (int i = 0; i < bakes; i++) {
             String id = UUID.randomUUID().toString();
             Instant in = now.minusSeconds(20 + 3L * i);
-            send("POST", "/api/bakes", BAKE.formatted(id, i, in, 24 + i % 8));
-            send("PUT", "/api/bakes/" + id + "/probe", "{\"device\": \"load-%d\", \"at\": \"%s\"}".formatted(i, in));
+            send(machine, "POST", "/api/bakes", BAKE.formatted(id, i, in, 24 + i % 8));
+            send(
+                    machine,
+                    "PUT",
+                    "/api/bakes/" + id + "/probe",
+                    "{\"device\": \"load-%d\", \"at\": \"%s\"}".formatted(i, in));
             ids.add(id);
         }
-        for (int i = 0; i < screens; i++) {
-            follow();
-        }
-        while (connected.get() < screens) {
+        screens.forEach(this::follow);
+        while (connected.get() < screens.size()) {
             Thread.sleep(50);
         }
         readings(now, bakes);
         settle(now, bakes);
-        long before = ticks(process);
+        long before = ticks(processes);
         bytes.set(0);
         long began = System.nanoTime();
         long nextReading = 0;
@@ -101,7 +117,9 @@ public final class StreamLoad {
             }
             String tap = UUID.randomUUID().toString();
             tapped.put(tap, System.nanoTime());
+            // Whoever taps, taps at their own screen.
             send(
+                    screens.get(count % screens.size()),
                     "POST",
                     "/api/bakes/" + ids.get(count % bakes) + "/taps",
                     "{\"id\": \"%s\", \"kind\": \"STEP\", \"number\": 0}".formatted(tap));
@@ -109,19 +127,19 @@ public final class StreamLoad {
             Thread.sleep(Math.max(1, TAP_EVERY_MS * count - (System.nanoTime() - began) / 1_000_000));
         }
         double elapsed = (System.nanoTime() - began) / 1e9;
-        double cpu = (ticks(process) - before) / (double) TICKS_A_SECOND / elapsed;
+        double cpu = (ticks(processes) - before) / (double) TICKS_A_SECOND / elapsed;
         Thread.sleep(3000);
         long[] sorted = delaysUs.stream().mapToLong(Long::longValue).sorted().toArray();
         System.out.printf(
                 Locale.ROOT,
                 "%d screens, %d bakes, %d taps in %.0f s: %d of %d heard; push delay median %.0f ms, 95th percentile %.0f ms,"
                         + " 99th %.0f ms, worst %.0f ms; %.2f cores, %.1f MB/s%n",
-                screens,
+                screens.size(),
                 bakes,
                 count,
                 elapsed,
                 sorted.length,
-                (long) count * screens,
+                (long) count * screens.size(),
                 at(sorted, 0.5),
                 at(sorted, 0.95),
                 at(sorted, 0.99),
@@ -129,7 +147,7 @@ public final class StreamLoad {
                 cpu,
                 bytes.get() / 1024.0 / elapsed);
         for (String id : ids) {
-            send("DELETE", "/api/bakes/" + id, null);
+            send(machine, "DELETE", "/api/bakes/" + id, null);
         }
     }
 
@@ -155,39 +173,32 @@ public final class StreamLoad {
             double minute = (java.time.Duration.between(began, now).toSeconds() + 20 + 3L * i) / 60.0;
             lines.append("load-%d,TIP,%s,%.1f,80%n".formatted(i, now, Math.min(58, 9 + 0.33 * minute * minute)));
         }
-        HttpResponse<String> answer = taps.send(
-                HttpRequest.newBuilder(URI.create(address + "/api/readings"))
-                        .header("content-type", "text/csv")
-                        .POST(HttpRequest.BodyPublishers.ofString(lines.toString()))
-                        .build(),
-                HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> answer = machine.client()
+                .send(
+                        machine.request("/api/readings")
+                                .setHeader("content-type", "text/csv")
+                                .POST(HttpRequest.BodyPublishers.ofString(lines.toString()))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofString());
         if (answer.statusCode() != 200) {
             throw new IOException(answer.body());
         }
     }
 
-    private void send(String method, String path, String body) throws Exception {
-        HttpResponse<String> answer = taps.send(
-                HttpRequest.newBuilder(URI.create(address + path))
-                        .header("content-type", "application/json")
-                        .method(
-                                method,
-                                body == null
-                                        ? HttpRequest.BodyPublishers.noBody()
-                                        : HttpRequest.BodyPublishers.ofString(body))
-                        .build(),
-                HttpResponse.BodyHandlers.ofString());
-        if (answer.statusCode() >= 300) {
-            throw new IOException(method + " " + path + ": " + answer.body());
+    private static void send(Door door, String method, String path, String body) throws Exception {
+        Door.Answer answer = door.ask(method, path, body);
+        if (!answer.good()) {
+            throw new IOException(method + " " + path + ": " + answer);
         }
     }
 
-    private void follow() {
-        streams.sendAsync(
-                HttpRequest.newBuilder(URI.create(address + "/api/bakes/stream"))
-                        .header("accept", "text/event-stream")
-                        .build(),
-                HttpResponse.BodyHandlers.fromLineSubscriber(new Screen()));
+    private void follow(Door screen) {
+        screen.client()
+                .sendAsync(
+                        screen.request("/api/bakes/stream")
+                                .header("accept", "text/event-stream")
+                                .build(),
+                        HttpResponse.BodyHandlers.fromLineSubscriber(new Screen()));
     }
 
     private final class Screen implements Flow.Subscriber<String> {
@@ -233,8 +244,13 @@ public final class StreamLoad {
     }
 
     /* User and system time, in clock ticks: fields 14 and 15 (published: proc(5)). */
-    private static long ticks(Path process) throws IOException {
-        String[] fields = Files.readString(process).replaceFirst(".*\\) ", "").split(" ");
-        return Long.parseLong(fields[11]) + Long.parseLong(fields[12]);
+    private static long ticks(List<Path> processes) throws IOException {
+        long all = 0;
+        for (Path process : processes) {
+            String[] fields =
+                    Files.readString(process).replaceFirst(".*\\) ", "").split(" ");
+            all += Long.parseLong(fields[11]) + Long.parseLong(fields[12]);
+        }
+        return all;
     }
 }
