@@ -43,10 +43,14 @@ at_instance() {
     OLLA_DB_URL="jdbc:mariadb:sequential://$(IFS=,; echo "${HOSTS[*]}")/olla" "$ROOT/olla" "$@" 9>&-
 }
 
-alive() { kill -0 "$(cat "$1" 2>/dev/null || echo x)" 2>/dev/null; }
-node_runs() { alive "$VAR/node$1/run/db.pid"; }
-instance_runs() { alive "$VAR/instance$1/run/app.pid"; }
-proxy_runs() { alive "$VAR/run/proxy.pid"; }
+# Is the process in a pid file the one we mean? Numbers are given anew, after a power cut to others.
+alive() {
+  local pid said=()
+  { read -r pid <"$1" && mapfile -d '' said <"/proc/$pid/cmdline"; } 2>/dev/null && [[ "${said[*]}" == *"$2"* ]]
+}
+node_runs() { alive "$VAR/node$1/run/db.pid" "$VAR/node$1/db"; }
+instance_runs() { alive "$VAR/instance$1/run/app.pid" "olla.var=$VAR/instance$1"; }
+proxy_runs() { alive "$VAR/run/proxy.pid" haproxy.cfg; }
 
 # The node that has got furthest, where none runs: the others take from it what they lack.
 furthest() {
@@ -150,7 +154,7 @@ start() {
   start_instances "$1" || fail "an instance did not start."
   start_proxy
   [ "$1" = demo ] && at_proxy standins start
-  if [ "${OLLA_WATCH:-}" != no ] && ! alive "$VAR/run/watch.pid"; then
+  if [ "${OLLA_WATCH:-}" != no ] && ! alive "$VAR/run/watch.pid" "cluster.sh watch"; then
     setsid "${BASH_SOURCE[0]}" watch "$1" >>"$VAR/log/watch.log" 2>&1 </dev/null 9>&- &
     echo $! >"$VAR/run/watch.pid"
   fi
@@ -159,15 +163,15 @@ start() {
 }
 
 end() {
-  alive "$1" && kill "$(cat "$1")" && for _ in $(seq 100); do alive "$1" || break; sleep 0.1; done
+  alive "$1" "$2" && kill "$(cat "$1")" && for _ in $(seq 100); do alive "$1" "$2" || break; sleep 0.1; done
   rm -f "$1"
 }
 
 stop() {
   local one
-  end "$VAR/run/watch.pid"
+  end "$VAR/run/watch.pid" "cluster.sh watch"
   [ -d "$VAR/run" ] && at_proxy standins stop
-  end "$VAR/run/proxy.pid"
+  end "$VAR/run/proxy.pid" haproxy.cfg
   for one in "${INSTANCES[@]}"; do [ -d "$VAR/instance$one" ] && at_instance "$one" stop; done
   for one in "${NODES[@]}"; do [ -d "$VAR/node$one" ] && at_node "$one" database stop; done
   say "stopped"

@@ -35,6 +35,7 @@ final class Door {
     private final Map<String, String> cookies = new ConcurrentHashMap<>();
     private String bearer;
     private UUID person;
+    private String kitchen;
 
     /**
      * What was answered.
@@ -65,6 +66,13 @@ final class Door {
     /** The machine's own. */
     static Door machine(int port) {
         return new Door("http://127.0.0.1:" + port, HttpClient.newHttpClient());
+    }
+
+    /** The machine's own, in one of several kitchens. */
+    static Door machine(int port, int kitchen) {
+        Door door = machine(port);
+        door.kitchen = String.valueOf(kitchen);
+        return door;
     }
 
     /** Asks as the machine does, until it is answered well. */
@@ -126,6 +134,9 @@ final class Door {
     HttpRequest.Builder request(String path) {
         HttpRequest.Builder request =
                 HttpRequest.newBuilder(URI.create(address + path)).header("content-type", "application/json");
+        if (kitchen != null) {
+            request.header("olla-kitchen", kitchen);
+        }
         if (bearer != null) {
             request.header("authorization", "Bearer " + bearer);
         }

@@ -24,8 +24,8 @@ import java.util.stream.Stream;
 
 /**
  * Many open screens follow many running bakes: how long from a tap until the screens have heard of it, and what it costs.
- * Every bake has a probe that pushes a reading each five seconds; a tap comes four times a second. It talks to a running
- * application on loopback only, takes back the bakes it put in, and ends by itself.
+ * Every bake has a probe that pushes a reading each five seconds; a tap comes four times a second. Four bakes are a kitchen's, two in each of its ovens,
+ * and its screens follow those. It talks to a running application on loopback only, takes back the bakes it put in, and ends by itself.
  *
  * <p>Arguments: port, screens, bakes, seconds, the process ids of the application with commas between them, and, where the screens come in by the
  * network's door, its port: each was let in then, is used by several hands, and somebody has said at it who they are.
@@ -38,23 +38,27 @@ public final class StreamLoad {
     private static final long SETTLING_MS = 360_000;
     private static final double SETTLED_CORES = 0.9;
     private static final int TICKS_A_SECOND = 100;
-    private static final int MOST_LET_IN = 45;
+    /* As many tablets as let-in screens of a kitchen. */
+    private static final int EACH = 4;
     private static final String BAKE = """
-            {"id": "%s", "title": "Load %d", "ovenId": 1, "at": "%s", "question": {
+            {"id": "%s", "title": "Load %d", "ovenId": %s, "at": "%s", "question": {
               "piece": {"species":"hake","cut":"PORTION","thicknessMm":%d,"massG":160},
               "dress": {"kind":"OPEN_TRAY"}, "oven": {"kind":"STILL"},
               "programme": [{"stage":"BAKE","tempC":200},{"stage":"REST","minutes":4}]}}
             """;
 
-    private final Door machine;
-    private final List<Door> screens = new ArrayList<>();
+    /** One kitchen: its door on the machine, its ovens, its screens. */
+    private record Kitchen(Door machine, List<String> ovens, List<Door> screens) {}
+
+    private final int port;
+    private final List<Kitchen> kitchens = new ArrayList<>();
     private final Map<String, Long> tapped = new ConcurrentHashMap<>();
     private final Queue<Long> delaysUs = new ConcurrentLinkedQueue<>();
     private final AtomicInteger connected = new AtomicInteger();
     private final AtomicInteger bytes = new AtomicInteger();
 
     private StreamLoad(int port) {
-        machine = Door.machine(port);
+        this.port = port;
     }
 
     public static void main(String[] args) throws Exception {
@@ -62,39 +66,55 @@ public final class StreamLoad {
                 .map(pid -> Path.of("/proc", pid, "stat"))
                 .toList();
         StreamLoad load = new StreamLoad(Integer.parseInt(args[0]));
-        load.open(Integer.parseInt(args[1]), args.length > 5 ? Integer.parseInt(args[5]) : 0);
-        load.run(Integer.parseInt(args[2]), Integer.parseInt(args[3]), processes);
+        int bakes = Integer.parseInt(args[2]);
+        load.open(Integer.parseInt(args[1]), bakes / EACH, args.length > 5 ? Integer.parseInt(args[5]) : 0);
+        load.run(bakes, Integer.parseInt(args[3]), processes);
         System.exit(0);
     }
 
-    private void open(int count, int networkPort) throws Exception {
-        for (int i = 0; i < count; i++) {
-            if (networkPort == 0) {
-                screens.add(machine);
-            } else {
-                // As many as one list of screens holds; each of them several times.
+    private void open(int screens, int count, int networkPort) throws Exception {
+        Door first = Door.machine(port);
+        for (int k = 0; k < count; k++) {
+            String name = "Load " + UUID.randomUUID().toString().substring(0, 8);
+            String id = first.surely("PUT", "/api/kitchens", "{\"name\":\"" + name + "\"}")
+                    .body()
+                    .replaceAll(".*\"id\":(\\d+).*", "$1");
+            Door machine = Door.machine(port, Integer.parseInt(id));
+            List<String> ovens = Pattern.compile("\"id\":(\\d+),\"name\"")
+                    .matcher(machine.surely("GET", "/api/ovens", null).body())
+                    .results()
+                    .map(found -> found.group(1))
+                    .toList();
+            Kitchen kitchen = new Kitchen(machine, ovens, new ArrayList<>());
+            for (int i = 0; i < screens / count; i++) {
                 UUID who = UUID.randomUUID();
-                screens.add(
-                        i < MOST_LET_IN
-                                ? Door.network(
-                                        machine,
-                                        networkPort,
-                                        who,
-                                        "Load " + who.toString().substring(0, 8))
-                                : screens.get(i % MOST_LET_IN));
+                kitchen.screens()
+                        .add(
+                                networkPort == 0
+                                        ? machine
+                                        : Door.network(
+                                                machine,
+                                                networkPort,
+                                                who,
+                                                "Cook " + who.toString().substring(0, 8)));
             }
+            kitchens.add(kitchen);
         }
     }
 
     private void run(int bakes, int seconds, List<Path> processes) throws Exception {
         List<String> ids = new ArrayList<>();
+        List<Door> screens =
+                kitchens.stream().flatMap(kitchen -> kitchen.screens().stream()).toList();
         Instant now = Instant.now();
         for (int i = 0; i < bakes; i++) {
             String id = UUID.randomUUID().toString();
             Instant in = now.minusSeconds(20 + 3L * i);
-            send(machine, "POST", "/api/bakes", BAKE.formatted(id, i, in, 24 + i % 8));
+            Kitchen its = of(i);
+            String oven = its.ovens().get(i / kitchens.size() % its.ovens().size());
+            send(its.machine(), "POST", "/api/bakes", BAKE.formatted(id, i, oven, in, 24 + i % 8));
             send(
-                    machine,
+                    its.machine(),
                     "PUT",
                     "/api/bakes/" + id + "/probe",
                     "{\"device\": \"load-%d\", \"at\": \"%s\"}".formatted(i, in));
@@ -118,9 +138,9 @@ public final class StreamLoad {
             }
             String tap = UUID.randomUUID().toString();
             tapped.put(tap, System.nanoTime());
-            // Whoever taps, taps at their own screen.
+            List<Door> theirs = of(count % bakes).screens();
             send(
-                    screens.get(count % screens.size()),
+                    theirs.get(count / kitchens.size() % theirs.size()),
                     "POST",
                     "/api/bakes/" + ids.get(count % bakes) + "/taps",
                     "{\"id\": \"%s\", \"kind\": \"STEP\", \"number\": 0}".formatted(tap));
@@ -133,22 +153,24 @@ public final class StreamLoad {
         long[] sorted = delaysUs.stream().mapToLong(Long::longValue).sorted().toArray();
         System.out.printf(
                 Locale.ROOT,
-                "%d screens, %d bakes, %d taps in %.0f s: %d of %d heard; push delay median %.0f ms, 95th percentile %.0f ms,"
+                "%d screens of %d kitchens, %d bakes, %d taps in %.0f s: %d of %d heard; push delay median %.0f ms, 95th percentile %.0f ms,"
                         + " 99th %.0f ms, worst %.0f ms; %.2f cores, %.1f MB/s%n",
                 screens.size(),
+                kitchens.size(),
                 bakes,
                 count,
                 elapsed,
                 sorted.length,
-                (long) count * screens.size(),
+                (long) count * screens.size() / kitchens.size(),
                 at(sorted, 0.5),
                 at(sorted, 0.95),
                 at(sorted, 0.99),
                 at(sorted, 1),
                 cpu,
                 bytes.get() / 1024.0 / elapsed);
-        for (String id : ids) {
-            send(machine, "DELETE", "/api/bakes/" + id, null);
+        for (int i = 0; i < bakes; i++) {
+            String id = ids.get(i);
+            send(of(i).machine(), "DELETE", "/api/bakes/" + id, null);
         }
     }
 
@@ -173,23 +195,30 @@ public final class StreamLoad {
                 : sorted[(int) Math.min(sorted.length - 1, share * sorted.length)] / 1000.0;
     }
 
+    private Kitchen of(int bake) {
+        return kitchens.get(bake % kitchens.size());
+    }
+
     /* A middle that warms as a portion's does. */
     private void readings(Instant began, int bakes) throws Exception {
         Instant now = Instant.now();
-        StringBuilder lines = new StringBuilder();
-        for (int i = 0; i < bakes; i++) {
-            double minute = (java.time.Duration.between(began, now).toSeconds() + 20 + 3L * i) / 60.0;
-            lines.append("load-%d,TIP,%s,%.1f,80%n".formatted(i, now, Math.min(58, 9 + 0.33 * minute * minute)));
-        }
-        HttpResponse<String> answer = machine.client()
-                .send(
-                        machine.request("/api/readings")
-                                .setHeader("content-type", "text/csv")
-                                .POST(HttpRequest.BodyPublishers.ofString(lines.toString()))
-                                .build(),
-                        HttpResponse.BodyHandlers.ofString());
-        if (answer.statusCode() != 200) {
-            throw new IOException(answer.body());
+        for (int k = 0; k < kitchens.size(); k++) {
+            StringBuilder lines = new StringBuilder();
+            for (int i = k; i < bakes; i += kitchens.size()) {
+                double minute = (java.time.Duration.between(began, now).toSeconds() + 20 + 3L * i) / 60.0;
+                lines.append("load-%d,TIP,%s,%.1f,80%n".formatted(i, now, Math.min(58, 9 + 0.33 * minute * minute)));
+            }
+            Door machine = kitchens.get(k).machine();
+            HttpResponse<String> answer = machine.client()
+                    .send(
+                            machine.request("/api/readings")
+                                    .setHeader("content-type", "text/csv")
+                                    .POST(HttpRequest.BodyPublishers.ofString(lines.toString()))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString());
+            if (answer.statusCode() != 200) {
+                throw new IOException(answer.body());
+            }
         }
     }
 

@@ -137,8 +137,9 @@ class EveningPlans {
      * @return whether it was begun here
      */
     boolean againAfter(UUID id, Known seen) {
-        int turn = store.beginAfter(id, seen.turn());
-        work(id, turn, seen.lost() && seen.anew(), 0);
+        boolean anew = seen.lost() && seen.anew();
+        int turn = store.beginAfter(id, seen.turn(), anew);
+        work(id, turn, anew, 0);
         return turn != PlanStore.NONE;
     }
 
@@ -151,7 +152,13 @@ class EveningPlans {
         if (before != null) {
             before.end();
         }
-        CompletableFuture<Void> coming = CompletableFuture.runAsync(() -> first(id, working, changed), planners);
+        CompletableFuture<Void> coming;
+        try {
+            coming = CompletableFuture.runAsync(() -> first(id, working, changed), planners);
+        } catch (RuntimeException full) {
+            over(id, working);
+            throw full;
+        }
         if (waitMs > 0) {
             try {
                 coming.get(waitMs, TimeUnit.MILLISECONDS);
@@ -202,7 +209,8 @@ class EveningPlans {
             // An oven was put away since, or a rule is another: it is shown as it was typed, without a sheet.
             LOG.info("The run sheet of evening {} cannot be worked out any more: {}", id, notToday.getMessage());
             over(id, working);
-        } catch (RuntimeException broken) {
+        } catch (RuntimeException | Error broken) {
+            // Whatever it is: what nobody works out any more is not said to be on its way.
             LOG.error("The run sheet of evening {} could not be worked out.", id, broken);
             over(id, working);
         }
@@ -280,7 +288,7 @@ class EveningPlans {
             here.remove(id, working);
         } catch (CancellationException stopped) {
             here.remove(id, working);
-        } catch (RuntimeException broken) {
+        } catch (RuntimeException | Error broken) {
             LOG.error("The run sheet of evening {} could not be bettered.", id, broken);
             over(id, working);
         }

@@ -108,11 +108,13 @@ class PlanStore {
 
     /** The same, where nobody else has begun one meanwhile. */
     @Transactional
-    public int beginAfter(UUID id, int turn) {
-        int begun = jdbc.sql("update evening_plan set turn = turn + 1, stopped = false, alive_at = utc_timestamp(3)"
-                        + " where evening_id = :id and kitchen_id = :kitchen and turn = :turn")
+    public int beginAfter(UUID id, int turn, boolean anew) {
+        int begun = jdbc.sql(
+                        "update evening_plan set turn = turn + 1, anew = :anew, stopped = false, alive_at = utc_timestamp(3)"
+                                + " where evening_id = :id and kitchen_id = :kitchen and turn = :turn")
                 .param("id", id.toString())
                 .param("kitchen", WhoseKitchen.here())
+                .param("anew", anew)
                 .param("turn", turn)
                 .update();
         return begun == 0 ? NONE : turn + 1;

@@ -1,10 +1,12 @@
 package olla.server.evening;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyBoolean;
 import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.mockStatic;
 import static org.mockito.Mockito.never;
@@ -31,6 +33,7 @@ import olla.core.runsheet.Shortage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.MockedStatic;
+import org.springframework.core.task.TaskRejectedException;
 import org.springframework.scheduling.concurrent.ThreadPoolTaskExecutor;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -153,6 +156,24 @@ class EveningPlansTest {
         when(reader.read(any())).thenThrow(new CancellationException("stopped"));
         planned(Optional.empty());
         verify(store, never()).over(any(), anyInt());
+    }
+
+    @Test
+    void whatFindsNoPlaceIsNotSaidToBeOnItsWay() {
+        doThrow(new TaskRejectedException("full")).when(atOnce).execute(any(Runnable.class));
+        assertThatThrownBy(() -> planned(Optional.empty())).isInstanceOf(TaskRejectedException.class);
+        verify(store).over(id, 1);
+        plans.stillHere();
+        verify(store, never()).alive(any());
+    }
+
+    @Test
+    void whatBreaksAltogetherIsNotSaidToBeOnItsWay() {
+        when(reader.read(any())).thenThrow(new StackOverflowError());
+        planned(Optional.empty());
+        verify(store).over(id, 1);
+        plans.stillHere();
+        verify(store, never()).alive(any());
     }
 
     @Test
