@@ -48,13 +48,18 @@ final class Kitchen implements AutoCloseable {
 
     /** @param surroundings further environment for every command */
     Kitchen(String name, Map<String, String> surroundings) throws IOException {
+        this(name, surroundings, freePort(), freePort());
+    }
+
+    /** At ports of the caller's choice. */
+    Kitchen(String name, Map<String, String> surroundings, int port, int databasePort) throws IOException {
         this.surroundings = surroundings;
         folder = Path.of("target", name).toAbsolutePath();
         // What an earlier run has left is of an earlier build.
         clear(folder);
         Files.createDirectories(folder);
-        port = freePort();
-        databasePort = freePort();
+        this.port = port;
+        this.databasePort = databasePort;
     }
 
     /** Deletes a folder with all that is in it. */
