@@ -110,10 +110,12 @@ start_proxy() {
   OLLA_PORT=$PORT OLLA_FIRST=$((PORT + 1)) OLLA_SECOND=$((PORT + 2)) OLLA_LAN_PORT=$LAN_PORT OLLA_LAN_ADDRESS=$LAN_ADDRESS \
     OLLA_LAN_PEM=$VAR/lan.pem OLLA_FIRST_DOOR=$((LAN_PORT + 1)) OLLA_SECOND_DOOR=$((LAN_PORT + 2)) \
     setsid haproxy -db "${files[@]}" >>"$VAR/log/proxy.log" 2>&1 </dev/null 9>&- &
-  echo $! >"$VAR/run/proxy.pid"
+  local pid=$!
+  echo $pid >"$VAR/run/proxy.pid"
   for _ in $(seq 100); do
     answers && return
-    proxy_runs || break
+    # By its number: until it has become the proxy it is not known by its name.
+    kill -0 $pid 2>/dev/null || break
     sleep 0.1
   done
   fail "the proxy did not start: $(tail -n 1 "$VAR/log/proxy.log")"
