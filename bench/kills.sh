@@ -24,7 +24,7 @@ fi
 
 finish() {
   "$ROOT/olla" "${CLUSTER[@]}" stop
-  [ -n "${KEEP:-}" ] || rm -rf "$HOME_OF_IT"
+  rm -rf "$HOME_OF_IT"
 }
 trap finish EXIT
 javac -d "$HOME_OF_IT/classes" "$ROOT"/bench/src/main/java/olla/bench/{Door,RoughKills}.java || exit 1

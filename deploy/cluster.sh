@@ -50,7 +50,7 @@ alive() {
 }
 node_runs() { alive "$VAR/node$1/run/db.pid" "$VAR/node$1/db"; }
 instance_runs() { alive "$VAR/instance$1/run/app.pid" "olla.var=$VAR/instance$1"; }
-proxy_runs() { alive "$VAR/run/proxy.pid" haproxy.cfg; }
+proxy_runs() { alive "$VAR/run/proxy.pid" "$ROOT/deploy/haproxy.cfg"; }
 
 # The node that has got furthest, where none runs: the others take from it what they lack.
 furthest() {
@@ -156,8 +156,8 @@ start() {
   start_instances "$1" || fail "an instance did not start."
   start_proxy
   [ "$1" = demo ] && at_proxy standins start
-  if [ "${OLLA_WATCH:-}" != no ] && ! alive "$VAR/run/watch.pid" "cluster.sh watch"; then
-    setsid "${BASH_SOURCE[0]}" watch "$1" >>"$VAR/log/watch.log" 2>&1 </dev/null 9>&- &
+  if [ "${OLLA_WATCH:-}" != no ] && ! alive "$VAR/run/watch.pid" "cluster.sh watch $VAR"; then
+    setsid "${BASH_SOURCE[0]}" watch "$VAR" "$1" >>"$VAR/log/watch.log" 2>&1 </dev/null 9>&- &
     echo $! >"$VAR/run/watch.pid"
   fi
   [ "${OLLA_LAN:-}" = yes ] && say "open to the network on port $LAN_PORT; OLLA_PORT=$PORT ./olla let-in owner lets the first screen in"
@@ -171,9 +171,9 @@ end() {
 
 stop() {
   local one
-  end "$VAR/run/watch.pid" "cluster.sh watch"
+  end "$VAR/run/watch.pid" "cluster.sh watch $VAR"
   [ -d "$VAR/run" ] && at_proxy standins stop
-  end "$VAR/run/proxy.pid" haproxy.cfg
+  end "$VAR/run/proxy.pid" "$ROOT/deploy/haproxy.cfg"
   for one in "${INSTANCES[@]}"; do [ -d "$VAR/instance$one" ] && at_instance "$one" stop; done
   for one in "${NODES[@]}"; do [ -d "$VAR/node$one" ] && at_node "$one" database stop; done
   say "stopped"
@@ -183,19 +183,20 @@ stop() {
 backup() {
   local node
   for node in "${NODES[@]}"; do
-    node_runs "$node" && at_node "$node" backup "$1"
-    node_runs "$node" && return
+    node_runs "$node" || continue
+    at_node "$node" backup "$1"
+    return
   done
   fail "no node runs; ./olla cluster start."
 }
 
-# Puts them back at one node, and so at all.
+# Puts them back at one node, and so at all; the nodes run on, for the instances to be started.
 restore() {
   local instance
   for instance in "${INSTANCES[@]}"; do
     instance_runs "$instance" && fail "stop it first: ./olla cluster stop."
   done
-  start_nodes && at_node 1 restore "$1"
+  start_nodes && at_node "${NODES[0]}" restore "$1"
 }
 
 status() {
@@ -216,7 +217,7 @@ case "${1:-demo}" in
     [ "$demo" = --lan ] && demo=demo
     start "$demo"
     ;;
-  watch) watch "$2" ;;
+  watch) watch "$3" ;;
   stop) stop ;;
   backup) backup "$(realpath "${2:-}")" ;;
   restore) restore "$(realpath "${2:-}")" ;;

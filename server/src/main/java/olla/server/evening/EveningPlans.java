@@ -281,7 +281,7 @@ class EveningPlans {
                 Optional<Shortage> shortage = its.shortage(best);
                 Advice advice = its.advice(best, tables.times());
                 synchronized (working) {
-                    working.worked = working.worked.told(advice, shortage);
+                    working.worked = working.worked.told(best, was, advice, shortage);
                 }
                 store.keep(id, working.turn, working.worked, false, kept(best));
             }

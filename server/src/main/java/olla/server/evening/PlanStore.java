@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What is known of evenings' plans, in the store: so that every instance answers with the same sheet, whichever has worked it out, and another
- * goes on where one is gone. All of it asks for the kitchen that the thread works for.
+ * goes on where one is gone. Whoever asks, or begins a turn, is in the kitchen that the thread works for; who has begun one writes by its number.
  */
 @Component
 class PlanStore {
@@ -62,7 +62,6 @@ class PlanStore {
                             worked(id, row.getString("worked_json")),
                             row.getInt("turn"),
                             row.getBoolean("anew"),
-                            pending,
                             row.getInt("tables_made"),
                             row.getInt("tables_of"),
                             searching,

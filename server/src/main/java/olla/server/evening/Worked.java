@@ -59,9 +59,20 @@ record Worked(
                 Optional.of(better), improved + 1, movedSince(before, better), advice, shortage, found, signs);
     }
 
-    /** The same with what is said of its sheet. */
-    Worked told(Advice likely, Optional<Shortage> amiss) {
-        return new Worked(sheet, improved, moved, Optional.ofNullable(likely), amiss, found, signs);
+    /**
+     * The best sheet of the turn, with what is said of it.
+     *
+     * @param before what was worked out before the turn
+     */
+    Worked told(RunSheet best, Worked before, Advice likely, Optional<Shortage> amiss) {
+        return new Worked(
+                Optional.of(best),
+                improved,
+                movedSince(before, best),
+                Optional.ofNullable(likely),
+                amiss,
+                found,
+                signs);
     }
 
     private static List<Moved> movedSince(Worked before, RunSheet now) {

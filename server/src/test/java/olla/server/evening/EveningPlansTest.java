@@ -64,6 +64,7 @@ class EveningPlansTest {
             Duration.ofSeconds(1));
 
     private boolean inTime = true;
+    private boolean tellsOnTheWay = true;
     private final RunSheet first = mock(RunSheet.class);
     private final RunSheet better = mock(RunSheet.class);
     private final Advice ofBetter = mock(Advice.class);
@@ -107,7 +108,9 @@ class EveningPlansTest {
         Planner planner = mock(Planner.class);
         when(planner.plan(any())).thenReturn(first);
         when(planner.plan(any(), any(), any())).thenAnswer(call -> {
-            call.<Consumer<RunSheet>>getArgument(1).accept(better);
+            if (tellsOnTheWay) {
+                call.<Consumer<RunSheet>>getArgument(1).accept(better);
+            }
             return better;
         });
         when(planner.shortage(first)).thenReturn(Optional.of(shelfShort));
@@ -133,6 +136,15 @@ class EveningPlansTest {
         assertThat(last().advice()).containsSame(ofBetter);
         assertThat(last().improved()).isEqualTo(1);
         assertThat(searching).containsExactly(true, true, false);
+    }
+
+    /** A search that was ended answers with the best it has, which it need not have told on the way. */
+    @Test
+    void theBestIsKeptThoughNobodyWasToldOfItOnTheWay() {
+        tellsOnTheWay = false;
+        planned(Optional.empty());
+        assertThat(last().sheet()).containsSame(better);
+        assertThat(last().advice()).containsSame(ofBetter);
     }
 
     @Test

@@ -57,7 +57,6 @@ class EveningWatchTest {
                                 madeOf),
                         turn,
                         false,
-                        false,
                         0,
                         0,
                         false,
