@@ -65,9 +65,11 @@ furthest() {
 }
 
 start_nodes() {
-  local node first=
-  for node in "${NODES[@]}"; do node_runs "$node" && first=$node; done
-  if [ -z "$first" ]; then
+  local node first= run=0
+  for node in "${NODES[@]}"; do node_runs "$node" && first=$node run=$((run + 1)); done
+  if [ "$run" = 1 ]; then
+    at_node "$first" database alone || return 1
+  elif [ "$run" = 0 ]; then
     first=$(furthest) || fail "no node could say how far it had got."
     [ ! -f "$VAR/node$first/db/grastate.dat" ] || sed -i 's/^safe_to_bootstrap:.*/safe_to_bootstrap: 1/' "$VAR/node$first/db/grastate.dat"
     OLLA_GALERA_NEW=yes at_node "$first" database start || return 1

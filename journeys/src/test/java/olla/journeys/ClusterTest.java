@@ -200,9 +200,22 @@ class ClusterTest {
         }
     }
 
-    /** All of it at once, as when the power goes: the node that had got furthest begins. */
+    /** The one that is left might be cut off and so stands still; who sees that the others are gone lets it go on. */
     @Test
     @Order(3)
+    void ofTwoNodesKilledAtOnceNothingIsLost() throws Exception {
+        surely("POST", "/api/bakes/" + BAKE + "/taps", tap());
+        Kitchen.cut(pid("node1/run/db"));
+        Kitchen.cut(pid("node2/run/db"));
+        kitchen.olla("cluster", "start");
+        assertThat(status(3, "wsrep_cluster_size")).isEqualTo(3);
+        surely("POST", "/api/bakes/" + BAKE + "/taps", tap());
+        allTapsAreThereOnce();
+    }
+
+    /** All of it at once, as when the power goes: the node that had got furthest begins. */
+    @Test
+    @Order(4)
     void afterAPowerCutAllOfItIsThere() throws Exception {
         surely("POST", "/api/bakes/" + BAKE + "/taps", tap());
         for (String which : new String[] {
