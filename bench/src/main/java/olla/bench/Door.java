@@ -30,6 +30,13 @@ final class Door {
     private static final int MOST_TRIES = 100;
     private static final String TOKEN = "XSRF-TOKEN";
 
+    /* One for all, in each direction: a client has threads of its own, and a load has hundreds of doors. */
+    private static final HttpClient PLAIN = HttpClient.newHttpClient();
+    private static final HttpClient SAFE = HttpClient.newBuilder()
+            .sslContext(believing())
+            .version(HttpClient.Version.HTTP_1_1)
+            .build();
+
     private final String address;
     private final HttpClient client;
     private final Map<String, String> cookies = new ConcurrentHashMap<>();
@@ -65,7 +72,7 @@ final class Door {
 
     /** The machine's own. */
     static Door machine(int port) {
-        return new Door("http://127.0.0.1:" + port, HttpClient.newHttpClient());
+        return new Door("http://127.0.0.1:" + port, PLAIN);
     }
 
     /** The machine's own, in one of several kitchens. */
@@ -89,18 +96,13 @@ final class Door {
     }
 
     /** A cook on the list, who stands at a tablet that several hands use, with the code that the machine gives. */
-    static Door network(Door machine, int port, UUID person, String name) throws Exception {
+    static Door network(Door machine, int port, UUID person, String name) throws InterruptedException {
         machine.surely(
                 "PUT", "/api/people/" + person, "{\"name\":\"" + name + "\",\"role\":\"COOK\",\"pin\":\"4711\"}");
         String code = machine.surely(
                         "PUT", "/api/invitations/" + UUID.randomUUID(), "{\"role\":\"COOK\",\"shared\":true}")
                 .text("code");
-        Door tablet = new Door(
-                "https://127.0.0.1:" + port,
-                HttpClient.newBuilder()
-                        .sslContext(believing())
-                        .version(HttpClient.Version.HTTP_1_1)
-                        .build());
+        Door tablet = new Door("https://127.0.0.1:" + port, SAFE);
         tablet.surely("GET", "/api/me", null);
         tablet.surely(
                 "PUT",
@@ -175,10 +177,14 @@ final class Door {
         }
     }
 
-    private static SSLContext believing() throws GeneralSecurityException {
-        SSLContext context = SSLContext.getInstance("TLS");
-        context.init(null, new TrustManager[] {new Believing()}, null);
-        return context;
+    private static SSLContext believing() {
+        try {
+            SSLContext context = SSLContext.getInstance("TLS");
+            context.init(null, new TrustManager[] {new Believing()}, null);
+            return context;
+        } catch (GeneralSecurityException noTls) {
+            throw new IllegalStateException(noTls);
+        }
     }
 
     /** Loopback only: there is nobody else to be. */

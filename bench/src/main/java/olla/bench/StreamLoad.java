@@ -55,6 +55,7 @@ public final class StreamLoad {
     private final Map<String, Long> tapped = new ConcurrentHashMap<>();
     private final Queue<Long> delaysUs = new ConcurrentLinkedQueue<>();
     private final AtomicInteger connected = new AtomicInteger();
+    private final AtomicInteger closed = new AtomicInteger();
     private final AtomicInteger bytes = new AtomicInteger();
 
     private StreamLoad(int port) {
@@ -99,6 +100,7 @@ public final class StreamLoad {
                                                 "Cook " + who.toString().substring(0, 8)));
             }
             kitchens.add(kitchen);
+            System.out.printf("%d kitchens are open%n", kitchens.size());
         }
     }
 
@@ -122,8 +124,12 @@ public final class StreamLoad {
         }
         screens.forEach(this::follow);
         while (connected.get() < screens.size()) {
+            if (closed.get() > 0) {
+                throw new IOException("the line of " + closed + " screens was closed: too many for one instance?");
+            }
             Thread.sleep(50);
         }
+        System.out.println("all screens follow");
         readings(now, bakes);
         settle(now, bakes, processes);
         long before = ticks(processes);
@@ -154,7 +160,7 @@ public final class StreamLoad {
         System.out.printf(
                 Locale.ROOT,
                 "%d screens of %d kitchens, %d bakes, %d taps in %.0f s: %d of %d heard; push delay median %.0f ms, 95th percentile %.0f ms,"
-                        + " 99th %.0f ms, worst %.0f ms; %.2f cores, %.1f MB/s%n",
+                        + " 99th %.0f ms, worst %.0f ms; %d lines closed; %.2f cores, %.1f MB/s%n",
                 screens.size(),
                 kitchens.size(),
                 bakes,
@@ -166,6 +172,7 @@ public final class StreamLoad {
                 at(sorted, 0.95),
                 at(sorted, 0.99),
                 at(sorted, 1),
+                closed.get(),
                 cpu,
                 bytes.get() / 1024.0 / elapsed);
         for (int i = 0; i < bakes; i++) {
@@ -185,8 +192,8 @@ public final class StreamLoad {
                 Thread.sleep(READING_EVERY_MS);
             }
             cores = (ticks(processes) - before) / (double) TICKS_A_SECOND / (4 * READING_EVERY_MS / 1000.0);
+            System.out.printf(Locale.ROOT, "at %.2f cores%n", cores);
         }
-        System.out.printf(Locale.ROOT, "settled at %.2f cores%n", cores);
     }
 
     private static double at(long[] sorted, double share) {
@@ -271,12 +278,12 @@ public final class StreamLoad {
 
         @Override
         public void onError(Throwable broken) {
-            System.err.println("a screen lost its line: " + broken);
+            closed.incrementAndGet();
         }
 
         @Override
         public void onComplete() {
-            System.err.println("a screen's line was closed");
+            closed.incrementAndGet();
         }
     }
 
