@@ -49,12 +49,17 @@ class NetworkJourneyTest {
     }
 
     /** What the command on the machine says: a code, and where it is typed. */
-    private record LetIn(String code, String address) {}
+    record LetIn(String code, String address) {}
 
-    private static LetIn letIn(String... whom) {
+    private static LetIn letIn(String role, String... further) {
+        return letIn(kitchen, role, further);
+    }
+
+    static LetIn letIn(Kitchen kitchen, String role, String... further) {
         String said = kitchen.attempt(
                         Map.of(),
-                        Stream.concat(Stream.of("let-in"), Stream.of(whom)).toArray(String[]::new))
+                        Stream.concat(Stream.of("let-in", role), Stream.of(further))
+                                .toArray(String[]::new))
                 .said();
         Matcher found = Pattern.compile("code (\\w{4} \\w{4}) lets.*?(https://[^/]+)/pair", Pattern.DOTALL)
                 .matcher(said);
@@ -172,6 +177,42 @@ class NetworkJourneyTest {
         }
     }
 
+    /** A browser lets a page ring and keep its screen on behind a certificate only: it does so here. */
+    @Test
+    void outOnTheNetworkTheScreenStaysOnAndRings() throws Exception {
+        kitchen.asAtFirst();
+        try (Screen tablet = new Screen(letIn("cook").address())) {
+            tablet.open("/pair");
+            enter(tablet, letIn("cook").code(), "Tablet that rings");
+            tablet.until("to be in", () -> tablet.path().equals("/bench") ? true : null);
+            tablet.script("""
+                    window.heard = []
+                    navigator.wakeLock.request = (kind) => {
+                      window.awake = kind
+                      return Promise.reject(new DOMException('', 'NotAllowedError'))
+                    }
+                    const strike = AudioContext.prototype.createOscillator
+                    AudioContext.prototype.createOscillator = function () {
+                      window.heard.push(this)
+                      return strike.call(this)
+                    }
+                    """);
+            tablet.tap(Part.of("link", "Oven"));
+            tablet.waitForText(OvenSide.SAYS, "Leave it shut");
+            // The browser without windows that is driven here has no screen to keep on: what it is asked for is seen.
+            tablet.until("the screen to stay on", () -> "screen".equals(tablet.script("return window.awake")));
+            tablet.tap(Part.button("Take it out"));
+            tablet.waitForText(OvenSide.SAYS, "Put it back");
+            tablet.until(
+                    "the strikes to sound",
+                    () -> Boolean.TRUE.equals(
+                            tablet.script(
+                                    "return window.heard.length > 0 && window.heard.every((one) => one.state !== 'suspended')")));
+        } finally {
+            kitchen.asAtFirst();
+        }
+    }
+
     private static void digits(Screen tablet, String pin) {
         for (String digit : pin.split("")) {
             tablet.tap(Part.button(digit).in(Part.of("dialog")));
@@ -214,7 +255,7 @@ class NetworkJourneyTest {
                     .isZero();
             try (Screen machine = new Screen(empty.address())) {
                 machine.open("/log");
-                machine.waitForText(PAGE, "newest first");
+                machine.waitForText(PAGE, "the pin when it came out");
             }
             List<String> log = Files.readAllLines(empty.folder().resolve("log/app.log"));
             assertThat(log)
