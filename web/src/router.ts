@@ -14,5 +14,11 @@ export const router = createRouter({
     { path: '/pair', component: () => import('./stations/people/PairPage.vue') },
     { path: '/plates', component: () => import('./stations/people/PlatesPage.vue') },
     { path: '/log', component: () => import('./stations/log/LogStation.vue') },
+    { path: '/log/:id', component: () => import('./stations/log/BakePage.vue'), props: true },
+    {
+      path: '/log/:id/beside/:other',
+      component: () => import('./stations/log/BesidePage.vue'),
+      props: true,
+    },
   ],
 })

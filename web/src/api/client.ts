@@ -20,6 +20,9 @@ import type {
   Role,
 } from './types'
 
+/** What of the log is asked for. */
+export type LogAsked = NonNullable<paths['/api/log']['get']['parameters']['query']>
+
 /** A line of a problem: the field as the server names it, and what is wrong with it in words. */
 export interface FieldError {
   field: string
@@ -229,7 +232,11 @@ export const api = {
   takeKey: (id: string) => said(server.DELETE('/api/device-keys/{id}', of(id))),
   plates: () => said(server.GET('/api/plates')),
   running: () => said(server.GET('/api/bakes')),
-  logged: (signal: AbortSignal) => ask(() => server.GET('/api/log', { signal }), signal),
+  logged: (query: LogAsked, signal: AbortSignal) =>
+    ask(() => server.GET('/api/log', { params: { query }, signal }), signal),
+  logChoices: () => ask(() => server.GET('/api/log/choices')),
+  loggedBake: (id: string, signal: AbortSignal) =>
+    ask(() => server.GET('/api/log/{id}', { ...of(id), signal }), signal),
   bake: (id: string) => said(server.GET('/api/bakes/{id}', of(id))),
   inside: (id: string, signal: AbortSignal) =>
     ask(() => server.GET('/api/bakes/{id}/inside', { ...of(id), signal }), signal),
@@ -257,6 +264,7 @@ export const api = {
   eveningShopping: (id: string) => said(server.GET('/api/evenings/{id}/shopping', of(id))),
   calendar: (id: string) => `/api/evenings/${id}/calendar`,
   photo: (id: string) => `/api/bakes/${id}/photo`,
+  smallPhoto: (id: string) => `/api/bakes/${id}/photo/small`,
   keepPhoto: (id: string, file: File) => send<void>('PUT', `/api/bakes/${id}/photo`, file, file.type),
   dropPhoto: (id: string) => said(server.DELETE('/api/bakes/{id}/photo', of(id))),
 }

@@ -1,38 +1,30 @@
 <script setup lang="ts">
-import EmphasisedText from '../../components/EmphasisedText'
 import { computed } from 'vue'
 import { api } from '../../api/client'
 import type { LogLine } from '../../api/types'
-import { scale } from '../../drawing/scale'
 import { VERDICTS } from '../../messages/labels'
 import { t } from '../../messages/say'
-import { clock, day, minutesInWords } from '../../messages/time'
+import { clock, day } from '../../messages/time'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
+import BakeBarOfLog from './BakeBarOfLog.vue'
+import { fishName } from './bakeFacts'
 
 /** A bake as it went: what it was, predicted and actual side by side, and how it was. */
 const props = defineProps<{
   bake: LogLine
   /** How many minutes the drawing has room for; the same for all of the log. */
   longest: number
+  /** Another is chosen, and this one may be laid beside it. */
+  besides: boolean
 }>()
-defineEmits<{ lay: []; reopen: [] }>()
-
-const AXIS = 260
+defineEmits<{ again: []; reopen: []; beside: [] }>()
 
 const bench = useBench()
 const units = useUnits()
-const x = computed(() => scale([0, props.longest], [0, AXIS]))
-const fish = computed(() => {
-  const { species, ownName } = props.bake.question.piece
-  if (ownName) return ownName
-  return bench.catalogue?.species.find((s) => s.key === species)?.marketName ?? species
-})
-const said = computed(() => {
-  const late = (props.bake.actualMin ?? 0) - props.bake.likelyMin
-  if (Math.abs(late) < 0.5) return t('ui.log.as-likely-said')
-  return t('ui.log.min', { late: minutesInWords(Math.abs(late)), later: late > 0 })
-})
+const fish = computed(
+  () => props.bake.question.piece.ownName ?? fishName(props.bake.question.piece.species, bench.catalogue),
+)
 </script>
 
 <template>
@@ -42,7 +34,9 @@ const said = computed(() => {
       {{ clock(new Date(bake.startedAt)) }}
     </p>
     <div class="what">
-      <h2>{{ bake.title }}</h2>
+      <h2>
+        <RouterLink :to="`/log/${bake.id}`">{{ bake.title }}</RouterLink>
+      </h2>
       <p>
         {{
           t('ui.log.at', {
@@ -56,53 +50,12 @@ const said = computed(() => {
       <p v-if="bake.note" class="note">“{{ bake.note }}”</p>
       <img
         v-if="bake.hasPhoto"
-        :src="api.photo(bake.id)"
+        :src="api.smallPhoto(bake.id)"
+        loading="lazy"
         :alt="t('ui.log.as-it-was-served', { title: bake.title })"
       />
     </div>
-    <figure v-if="bake.actualMin !== undefined">
-      <svg
-        :viewBox="`0 0 ${AXIS} 40`"
-        role="img"
-        :aria-label="
-          t('ui.log.predicted-to-minutes-came-out', {
-            checkFrom: minutesInWords(bake.checkFromMin),
-            noLaterThan: minutesInWords(bake.noLaterThanMin),
-            out: minutesInWords(bake.actualMin ?? 0),
-          })
-        "
-      >
-        <line x1="0" :x2="AXIS" y1="30" y2="30" class="axis" />
-        <rect
-          :x="x(bake.checkFromMin)"
-          y="20"
-          :width="x(bake.noLaterThanMin) - x(bake.checkFromMin)"
-          height="10"
-          class="window"
-        />
-        <line :x1="x(bake.likelyMin)" :x2="x(bake.likelyMin)" y1="20" y2="30" class="likely" />
-        <g
-          :transform="`translate(${x(bake.actualMin ?? 0)} 0)`"
-          :class="bake.verdict?.toLowerCase()"
-          class="pin"
-        >
-          <line y1="12" y2="34" />
-          <circle cy="8" r="6" />
-        </g>
-      </svg>
-      <figcaption>
-        <EmphasisedText
-          :said="
-            t('ui.log.likely-out-at', {
-              likely: minutesInWords(bake.likelyMin),
-              out: minutesInWords(bake.actualMin ?? 0),
-              said,
-            })
-          "
-        />
-      </figcaption>
-    </figure>
-    <p v-else class="unknown">{{ t('ui.log.nobody-knows-when-it-came') }}</p>
+    <BakeBarOfLog :bake="bake" :longest="longest" />
     <p class="verdict" :class="bake.verdict?.toLowerCase()">
       <b>{{ bake.verdict ? VERDICTS[bake.verdict] : t('ui.log.forgotten') }}</b>
       <span v-if="bake.probeC !== undefined">{{
@@ -110,8 +63,11 @@ const said = computed(() => {
       }}</span>
     </p>
     <p class="doing">
-      <button class="quiet-action" @click="$emit('lay')">{{ t('ui.log.see-it-on-the-bench') }}</button>
-      <button v-if="!bake.verdict" class="quiet-action" @click="$emit('reopen')">
+      <button v-if="besides" class="quiet-action" @click="$emit('beside')">
+        {{ t('ui.log.beside-this') }}
+      </button>
+      <button v-else class="quiet-action" @click="$emit('again')">{{ t('ui.log.again-tonight') }}</button>
+      <button v-if="!bake.verdict && !besides" class="quiet-action" @click="$emit('reopen')">
         {{ t('ui.log.open-it-again') }}
       </button>
     </p>
@@ -140,6 +96,13 @@ h2 {
   margin: 0;
   font-size: 18px;
 }
+h2 a {
+  color: inherit;
+  text-decoration: none;
+}
+h2 a:hover {
+  text-decoration: underline;
+}
 .what p {
   margin: 1px 0 0;
   color: var(--ink-soft);
@@ -155,37 +118,6 @@ h2 {
   margin-top: 6px;
   object-fit: cover;
 }
-figure {
-  margin: 0;
-}
-svg {
-  display: block;
-  width: 100%;
-}
-figcaption {
-  color: var(--ink-soft);
-  font-size: 14px;
-}
-figcaption b {
-  color: var(--ink);
-}
-.axis {
-  stroke: #a9a695;
-}
-.window {
-  fill: #9fbdb2;
-}
-.likely {
-  stroke: var(--kelp);
-  stroke-width: 2.5;
-}
-.pin line {
-  stroke: currentColor;
-  stroke-width: 2;
-}
-.pin circle {
-  fill: currentColor;
-}
 .right {
   color: var(--kelp);
 }
@@ -196,12 +128,8 @@ figcaption b {
   color: var(--ember-text);
 }
 .verdict,
-.unknown,
 .doing {
   margin: 0;
-}
-.unknown {
-  color: var(--ink-soft);
 }
 .verdict b {
   display: block;

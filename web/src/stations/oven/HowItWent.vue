@@ -7,7 +7,7 @@ import { clock } from '../../messages/time'
 import CourseChart from './CourseChart.vue'
 
 /** How the middle went until it came out, and what was tapped meanwhile. */
-const props = defineProps<{ bake: Bake }>()
+const props = defineProps<{ bake: Bake; /** Every tap, where there is room for it. */ all?: boolean }>()
 
 /** As many as there is room for. */
 const MOST_TAPS = 8
@@ -19,7 +19,7 @@ const taps = computed(() => [
   ...[...props.bake.taps]
     .reverse()
     .filter(({ kind }) => !ELSEWHERE.has(kind))
-    .slice(0, MOST_TAPS)
+    .slice(0, props.all ? Infinity : MOST_TAPS)
     .map(({ id, at, kind, cue, by }) => ({
       id,
       at: clock(new Date(at)),

@@ -19,7 +19,7 @@ const log = ref<LogLine[]>([])
 const MOST = 12
 
 const ask = latest(async (signal) => {
-  log.value = await api.logged(signal)
+  log.value = (await api.logged({}, signal)).lines
 })
 onMounted(() => Promise.all([book.open(), ask()]))
 

@@ -4,7 +4,7 @@ package olla.journeys;
 final class LogPage {
 
     static final Part NEWEST = Part.of("listitem").in(Part.of("main"));
-    static final Part SEE_IT = Part.button("See it on the Bench").in(Part.of("main"));
+    static final Part SEE_IT = Part.button("Again tonight").in(Part.of("main"));
 
     private LogPage() {}
 }

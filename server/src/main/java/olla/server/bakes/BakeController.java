@@ -37,12 +37,6 @@ class BakeController {
         return bakes.running();
     }
 
-    /** The log, newest first. */
-    @GetMapping("/log")
-    List<LogLine> log() {
-        return reckoner.reckon(bakes::logged);
-    }
-
     @GetMapping("/bakes/{id}")
     BakeView one(@PathVariable UUID id) {
         return bakes.one(id);

@@ -55,7 +55,6 @@ import olla.server.web.NotThere;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -66,7 +65,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class BakeService {
 
-    private static final int LOG_LINES = 200;
+    /* How many bakes of an oven say how it cooks. */
+    private static final int TELLING = 200;
     private static final int MOST_STAGES = 12;
     private static final int MOST_PORTIONS = 500;
 
@@ -514,11 +514,6 @@ public class BakeService {
         return views.soon(bakes.findFollowed(now().minus(FOLLOWED)), id -> {});
     }
 
-    /** What is in the log, newest first. */
-    public List<LogLine> logged() {
-        return views.logged(bakes.findByLoggedAtIsNotNullOrderByStartedAtDesc(Limit.of(LOG_LINES)));
-    }
-
     /** One bake. */
     public BakeView one(UUID id) {
         return views.now(any(id), patienceMs);
@@ -551,7 +546,7 @@ public class BakeService {
 
     /** What the log says of an oven: how long what came out just right took against what was foretold. */
     public OvenRecord record(int ovenId) {
-        List<Double> ratios = bakes.ratios(WhoseKitchen.here(), ovenId, (int) BakeClock.FORGOTTEN_MIN, LOG_LINES);
+        List<Double> ratios = bakes.ratios(WhoseKitchen.here(), ovenId, (int) BakeClock.FORGOTTEN_MIN, TELLING);
         return ratios.isEmpty()
                 ? OvenRecord.NONE
                 : new OvenRecord(

@@ -23,12 +23,25 @@ class Photo extends OfAKitchen {
 
     private Instant takenAt;
 
+    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARBINARY)
+    private byte[] small;
+
     protected Photo() {}
 
     Photo(UUID bakeId, byte[] jpeg, Instant takenAt) {
         this.bakeId = bakeId;
         this.jpeg = jpeg.clone();
         this.takenAt = takenAt;
+    }
+
+    /** The same as small as a list shows it; null until it was asked for. */
+    byte[] small() {
+        return small == null ? null : small.clone();
+    }
+
+    void keepSmall(byte[] picture) {
+        small = picture.clone();
     }
 
     byte[] jpeg() {

@@ -36,6 +36,12 @@ class PhotoController {
         return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(photos.show(id));
     }
 
+    /** As small as a list shows it: no side longer than 240 pixels. */
+    @GetMapping(path = "/small", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> small(@PathVariable UUID id) {
+        return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(photos.small(id));
+    }
+
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void drop(@PathVariable UUID id) {

@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Iterator;
@@ -32,6 +33,7 @@ final class PhotoLab {
 
     private static final long MOST_PIXELS = 60_000_000;
     private static final int LONGEST_SIDE = 1600;
+    private static final int SMALL_SIDE = 240;
     private static final double QUALITY = 0.85;
     private static final Set<String> KINDS = Set.of("JPEG", "png");
 
@@ -87,9 +89,28 @@ final class PhotoLab {
                 .addFilter(ExifFilterUtils.getFilterForOrientation(camera == null ? Orientation.TOP_LEFT : camera))
                 .imageType(BufferedImage.TYPE_INT_RGB)
                 .asBufferedImage();
+        return encoded(upright, 1);
+    }
+
+    /**
+     * A picture of ours again, no side longer than 240 pixels.
+     *
+     * @param jpeg what {@link #develop} made
+     */
+    static byte[] small(byte[] jpeg) {
+        try {
+            BufferedImage whole = ImageIO.read(new ByteArrayInputStream(jpeg));
+            double scale = Math.min(1.0, SMALL_SIDE / (double) Math.max(whole.getWidth(), whole.getHeight()));
+            return encoded(whole, scale);
+        } catch (IOException broken) {
+            throw new UncheckedIOException("A picture of our own cannot be read.", broken);
+        }
+    }
+
+    private static byte[] encoded(BufferedImage picture, double scale) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        Thumbnails.of(upright)
-                .scale(1)
+        Thumbnails.of(picture)
+                .scale(scale)
                 .outputFormat("jpg")
                 .outputQuality(QUALITY)
                 .toOutputStream(out);

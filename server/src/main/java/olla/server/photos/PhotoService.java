@@ -70,6 +70,17 @@ class PhotoService {
                 .jpeg();
     }
 
+    /** The same small, as a list shows it; made once. */
+    @Transactional
+    public byte[] small(UUID id) {
+        return photos.findSmall(id).orElseGet(() -> {
+            Photo photo = photos.findById(id).orElseThrow(() -> new NotThere("not-there.photo"));
+            byte[] small = PhotoLab.small(photo.jpeg());
+            photo.keepSmall(small);
+            return small;
+        });
+    }
+
     /** Drops it; where there is none, nothing changes. */
     @Transactional
     public void drop(UUID id) {

@@ -37,6 +37,9 @@ class BakeStoreTest {
     private BakeService bakes;
 
     @Autowired
+    private LogService log;
+
+    @Autowired
     private Http http;
 
     @Autowired
@@ -80,7 +83,7 @@ class BakeStoreTest {
         assertThat(bakes.running())
                 .filteredOn(b -> b.id().equals(id))
                 .allSatisfy(b -> assertThat(b.loggedAt()).isNotNull());
-        assertThat(bakes.logged()).extracting(LogLine::id).contains(id);
+        assertThat(log.found(LogQuery.ALL).lines()).extracting(LogLine::id).contains(id);
     }
 
     @Test
@@ -154,10 +157,10 @@ class BakeStoreTest {
 
     @Test
     void theDemoIsLoadedOnceWithItsVerdicts() {
-        assertThat(bakes.logged())
+        assertThat(log.found(LogQuery.ALL).lines())
                 .filteredOn(b -> b.startedAt().isBefore(Instant.now().minusSeconds(3600)))
                 .hasSize(12);
-        assertThat(bakes.logged()).extracting(LogLine::verdict).contains(Verdict.RIGHT, Verdict.OVER);
+        assertThat(log.found(LogQuery.ALL).lines()).extracting(LogLine::verdict).contains(Verdict.RIGHT, Verdict.OVER);
         assertThat(bakes.running()).extracting(BakeView::title).contains("Whole trout in foil, sorrel");
     }
 

@@ -41,6 +41,9 @@ class OneIntentionTest {
     private BakeService bakes;
 
     @Autowired
+    private LogService log;
+
+    @Autowired
     private Http http;
 
     @Autowired
@@ -252,7 +255,7 @@ class OneIntentionTest {
         assertThat(away(garden, true).getStatusCode()).as("said twice").isEqualTo(HttpStatus.OK);
 
         assertThat(oven(garden).get("away").asBoolean()).isTrue();
-        assertThat(bakes.logged()).anyMatch(line -> line.id().equals(id));
+        assertThat(log.found(LogQuery.ALL).lines()).anyMatch(line -> line.id().equals(id));
         assertThat(post("/api/ovens", Map.of("name", "Garden oven", "kind", "WOOD"))
                         .getBody())
                 .contains("was put away. Take it out again.");

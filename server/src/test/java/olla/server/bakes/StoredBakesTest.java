@@ -38,6 +38,9 @@ class StoredBakesTest {
     private BakeService bakes;
 
     @Autowired
+    private LogService log;
+
+    @Autowired
     private Lessons lessons;
 
     @Autowired
@@ -85,8 +88,8 @@ class StoredBakesTest {
         assertThat(closed.loggedAt()).isEqualTo(now());
         assertThat(closed.verdict()).isNull();
         assertThat(bakes.running()).extracting(BakeView::id).containsExactly(other);
-        assertThat(bakes.logged()).extracting(LogLine::id).containsExactly(id);
-        assertThat(bakes.logged().get(0).actualMin()).isNull();
+        assertThat(log.found(LogQuery.ALL).lines()).extracting(LogLine::id).containsExactly(id);
+        assertThat(log.found(LogQuery.ALL).lines().get(0).actualMin()).isNull();
         lessons.catchUp(1);
         // And open again by undoing it.
         assertThat(bakes.untap(id, forgotten.id()).loggedAt()).isNull();
@@ -112,7 +115,7 @@ class StoredBakesTest {
         bakes.takeOut(good, null);
         bakes.log(good, new HowItWas(Verdict.OVER, 66.0, null, null));
         lessons.catchUp(1);
-        assertThat(bakes.logged()).hasSize(2);
+        assertThat(log.found(LogQuery.ALL).lines()).hasSize(2);
         assertThat(bakes.rest(id).bakeMinutes()).isLessThanOrEqualTo(240);
         // The night stands in the log; the oven's own word is of the other bake alone.
         assertThat(bakes.record(1).bakes()).isZero();
@@ -144,7 +147,7 @@ class StoredBakesTest {
             bakes.takeOut(id, null);
             bakes.log(id, new HowItWas(Verdict.RIGHT, null, null, null));
         }
-        assertThat(bakes.logged()).hasSize(3);
+        assertThat(log.found(LogQuery.ALL).lines()).hasSize(3);
         lessons.catchUp(1);
         assertThat(bakes.one(good).lesson().values()).containsEntry("bakes", 3);
     }
@@ -328,7 +331,7 @@ class StoredBakesTest {
         bakes.takeOut(id, null);
         bakes.log(id, new HowItWas(Verdict.OVER, null, null, null));
         lessons.catchUp(1);
-        assertThat(bakes.logged()).hasSize(1);
+        assertThat(log.found(LogQuery.ALL).lines()).hasSize(1);
     }
 
     /** A moment that no evening has is refused by its name, and nothing of it is stored. */

@@ -65,6 +65,16 @@ public class Bake extends DoneBy {
     private BigDecimal enoughFromMin;
     private Instant clearedAt;
 
+    /* What the log is searched and sorted by: the store has them out of the rest of the row. */
+    @Column(insertable = false, updatable = false)
+    private String fish;
+
+    @Column(insertable = false, updatable = false)
+    private String dress;
+
+    @Column(insertable = false, updatable = false)
+    private Double offMin;
+
     @Embedded
     private Lesson lesson;
 

@@ -5,14 +5,17 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.domain.Specification;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** The stored bakes. */
-public interface BakeRepository extends JpaRepository<Bake, UUID> {
+public interface BakeRepository extends JpaRepository<Bake, UUID>, JpaSpecificationExecutor<Bake> {
 
     /** A bake that screens follow, and how often it has changed. */
     record Pulse(UUID id, long revision, Integer kitchenId) {}
@@ -46,9 +49,20 @@ public interface BakeRepository extends JpaRepository<Bake, UUID> {
     /* Likewise. */
     List<Pulse> findPulseByLoggedAtIsNullOrClearedAtIsNullAndLoggedAtAfter(Instant since);
 
-    /** The log, newest first. */
+    /** Some of them, with their ovens. */
+    @Override
     @EntityGraph(attributePaths = "oven")
-    List<Bake> findByLoggedAtIsNotNullOrderByStartedAtDesc(Limit limit);
+    Page<Bake> findAll(Specification<Bake> which, Pageable page);
+
+    /** The line of an oven's log before one, as the log was written. */
+    default Optional<Bake> findBefore(int ovenId, Instant loggedAt, UUID id) {
+        return findFirstByOvenIdAndLoggedAtLessThanOrOvenIdAndLoggedAtAndIdLessThanOrderByLoggedAtDescIdDesc(
+                ovenId, loggedAt, ovenId, loggedAt, id);
+    }
+
+    /* By its name, as above. */
+    Optional<Bake> findFirstByOvenIdAndLoggedAtLessThanOrOvenIdAndLoggedAtAndIdLessThanOrderByLoggedAtDescIdDesc(
+            int ovenId, Instant before, int sameOvenId, Instant at, UUID id);
 
     /** How long what was logged so for one oven took against what was foretold, newest first; bakes of no length left out. */
     @Query(
