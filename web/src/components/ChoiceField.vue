@@ -60,6 +60,9 @@ const several = computed(() => Array.isArray(props.chosen))
   min-height: 44px;
   padding: 4px 8px;
 }
+.choice :deep(.el-select__placeholder.is-transparent) {
+  color: var(--ink-soft);
+}
 .choice :deep(.el-tag) {
   border-color: var(--rule);
   background: var(--salt);

@@ -72,6 +72,7 @@ const said = computed(() => {
 
 <style scoped>
 figure {
+  max-width: 420px;
   margin: 0;
 }
 svg {

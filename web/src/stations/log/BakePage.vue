@@ -44,10 +44,6 @@ const started = computed(() => (line.value ? new Date(line.value.startedAt) : nu
         </div>
       </header>
       <div class="columns">
-        <section :aria-label="t('ui.log.ticket-as-it-was')">
-          <h2>{{ t('ui.log.ticket-as-it-was') }}</h2>
-          <FactList :line="line" />
-        </section>
         <section :aria-label="t('ui.log.what-came-of-it')">
           <h2>{{ t('ui.log.what-came-of-it') }}</h2>
           <BakeBarOfLog :bake="line" />
@@ -55,16 +51,20 @@ const started = computed(() => (line.value ? new Date(line.value.startedAt) : nu
           <p v-if="logged.bake.saidBy" class="soft">
             {{ t('ui.log.said-by', { name: logged.bake.saidBy }) }}
           </p>
+          <HowItWent v-if="line.actualMin !== undefined" :bake="logged.bake" all />
+        </section>
+        <section :aria-label="t('ui.log.ticket-as-it-was')">
+          <h2>{{ t('ui.log.ticket-as-it-was') }}</h2>
+          <FactList :line="line" />
+          <h2>{{ t('ui.log.what-was-believed', { oven: line.ovenName }) }}</h2>
+          <OvenBelief :oven="line.ovenName" :before="logged.before" :after="logged.after" />
           <img
             v-if="line.hasPhoto"
             :src="api.photo(line.id)"
             :alt="t('ui.log.as-it-was-served', { title: line.title })"
           />
-          <h2>{{ t('ui.log.what-was-believed', { oven: line.ovenName }) }}</h2>
-          <OvenBelief :oven="line.ovenName" :before="logged.before" :after="logged.after" />
         </section>
       </div>
-      <HowItWent v-if="line.actualMin !== undefined" :bake="logged.bake" all />
     </template>
   </main>
 </template>
@@ -122,9 +122,15 @@ h2 {
 }
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
   gap: 12px 40px;
-  margin-bottom: 14px;
+}
+.columns section > section {
+  display: block;
+  margin-top: 12px;
+}
+.columns section > section :deep(svg) {
+  max-height: 330px;
 }
 .columns img {
   display: block;

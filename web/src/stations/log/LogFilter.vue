@@ -18,6 +18,8 @@ const emit = defineEmits<{ look: [looked: Looked] }>()
 const TYPING_MS = 300
 
 const bench = useBench()
+/** On a phone the rest is shown when somebody asks for it. */
+const open = ref(false)
 const words = ref(props.looked.words ?? '')
 watch(
   () => props.looked.words,
@@ -81,19 +83,24 @@ function all() {
 </script>
 
 <template>
-  <form role="search" @submit.prevent="set('words', words.trim())">
+  <form role="search" :class="{ open }" @submit.prevent="set('words', words.trim())">
     <label class="words">
       <span>{{ t('ui.log.words') }}</span>
       <input v-model="words" type="search" maxlength="120" @input="typed" />
     </label>
+    <button type="button" class="quiet-action more" :aria-expanded="open" @click="open = !open">
+      {{ t('ui.log.more') }}
+    </button>
     <ChoiceField
       :label="t('ui.log.fish')"
+      :none="t('ui.log.any-fish')"
       :choices="fish"
       :chosen="looked.fish ?? ''"
       @choose="(v) => set('fish', v)"
     />
     <ChoiceField
       :label="t('ui.log.dish')"
+      :none="t('ui.log.any-dish')"
       :choices="dresses"
       :chosen="looked.dress ?? ''"
       @choose="(v) => set('dress', v)"
@@ -101,6 +108,7 @@ function all() {
     <ChoiceField
       v-if="choices.ovens.length > 1"
       :label="t('ui.log.oven')"
+      :none="t('ui.log.any-oven')"
       :choices="ovens"
       :chosen="looked.oven ?? ''"
       @choose="(v) => set('oven', v)"
@@ -108,12 +116,14 @@ function all() {
     <ChoiceField
       v-if="choices.cooks.length"
       :label="t('ui.log.cook')"
+      :none="t('ui.log.anybody')"
       :choices="cooks"
       :chosen="looked.cook ?? ''"
       @choose="(v) => set('cook', v)"
     />
     <ChoiceField
       :label="t('ui.log.how-it-was')"
+      :none="t('ui.log.any-verdict')"
       :choices="said"
       :chosen="looked.said ?? ''"
       @choose="(v) => set('said', v as Looked['said'])"
@@ -164,7 +174,7 @@ input {
   width: 100%;
   min-height: 44px;
   padding: 0 8px;
-  border: 1px solid #a9a695;
+  border: 1px solid var(--el-border-color);
   border-radius: 4px;
   background: #fff;
   color: var(--ink);
@@ -172,5 +182,16 @@ input {
 }
 .quiet-action {
   padding: 0 4px;
+}
+.more {
+  display: none;
+}
+@media (max-width: 600px) {
+  .more {
+    display: block;
+  }
+  form:not(.open) > :not(.words, .more) {
+    display: none;
+  }
 }
 </style>

@@ -6,7 +6,7 @@ import { t } from '../../messages/say'
 import { useUnits } from '../../messages/units'
 
 /** What was believed of an oven before a bake and after it: how far its air lies off its dial, and how surely that is known. */
-const props = defineProps<{ oven: string; before: Belief; after: Belief | undefined }>()
+const props = defineProps<{ oven: string; before: Belief | undefined; after: Belief | undefined }>()
 
 const WIDTH = 420
 const EDGE = 14

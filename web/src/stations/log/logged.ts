@@ -1,10 +1,14 @@
-import { ref, watch } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '../../api/client'
 import type { LoggedBake, LogLine } from '../../api/types'
 import { latest } from '../../composables/latest'
 import { useBench } from '../../stores/bench'
 import { useRunning } from '../../stores/running'
+
+/** What an oven is believed to be is worked out beside: so often it is asked for, ms. */
+const LEARNED_MS = 3000
 
 /** A bake of the log, whole, asked for again where one of them has changed. @param id which */
 export function useLogged(id: () => string) {
@@ -15,9 +19,13 @@ export function useLogged(id: () => string) {
     async (signal) => {
       bake.value = await api.loggedBake(id(), signal)
       trouble.value = null
+      if (!bake.value.after) later.start()
     },
     (refusal) => (trouble.value = refusal.message),
   )
+  const later = useTimeoutFn(() => void ask(), LEARNED_MS, { immediate: false })
+  const bench = useBench()
+  onMounted(() => void bench.open())
   watch(id, () => (bake.value = null))
   watch([id, () => running.logTurn], () => void ask(), { immediate: true })
   return { bake, trouble }

@@ -77,17 +77,18 @@ public class LogService {
         Bake bake = bakes.findWithOvenById(id)
                 .filter(it -> it.loggedAt() != null)
                 .orElseThrow(() -> new NotThere("not-there.bake"));
-        OvenCalibration before = bakes.findBefore(bake.oven().id(), bake.loggedAt(), bake.getId())
-                .map(Bake::lesson)
-                .map(Lesson::calibration)
-                .orElse(OvenCalibration.UNCHECKED);
+        Optional<Bake> last = bakes.findBefore(bake.oven().id(), bake.loggedAt(), bake.getId());
         return new LoggedBake(
                 views.logged(List.of(bake)).get(0),
                 service.one(id),
-                LoggedBake.Belief.of(before),
-                Optional.ofNullable(bake.lesson())
-                        .map(lesson -> LoggedBake.Belief.of(lesson.calibration()))
-                        .orElse(null));
+                last.isEmpty() ? LoggedBake.Belief.of(OvenCalibration.UNCHECKED) : believed(last.get()),
+                believed(bake));
+    }
+
+    /* Null until it is worked out. */
+    private static LoggedBake.Belief believed(Bake bake) {
+        Lesson lesson = bake.lesson();
+        return lesson == null ? null : LoggedBake.Belief.of(lesson.calibration());
     }
 
     /** What there is to search by. */

@@ -10,8 +10,8 @@ import olla.server.web.MaybeAbsent;
  *
  * @param line as the log has it
  * @param bake as the Oven side had it, with all that was tapped
- * @param before what was believed of its oven before
- * @param after what was believed of it afterwards; missing until that is worked out
+ * @param before what was believed of its oven before; missing until that is worked out
+ * @param after what was believed of it afterwards; likewise
  */
 record LoggedBake(
         LogLine line,

@@ -85,7 +85,7 @@ final class PhotoLab {
         BufferedImage bare = reader.read(0, thinned);
         // Turned upright and small, then written from the bare pixels.
         BufferedImage upright = Thumbnails.of(bare)
-                .size(LONGEST_SIDE, LONGEST_SIDE)
+                .scale(shrunk(bare, LONGEST_SIDE))
                 .addFilter(ExifFilterUtils.getFilterForOrientation(camera == null ? Orientation.TOP_LEFT : camera))
                 .imageType(BufferedImage.TYPE_INT_RGB)
                 .asBufferedImage();
@@ -100,11 +100,15 @@ final class PhotoLab {
     static byte[] small(byte[] jpeg) {
         try {
             BufferedImage whole = ImageIO.read(new ByteArrayInputStream(jpeg));
-            double scale = Math.min(1.0, SMALL_SIDE / (double) Math.max(whole.getWidth(), whole.getHeight()));
-            return encoded(whole, scale);
+            return encoded(whole, shrunk(whole, SMALL_SIDE));
         } catch (IOException broken) {
-            throw new UncheckedIOException("A picture of our own cannot be read.", broken);
+            throw new UncheckedIOException(broken);
         }
+    }
+
+    /* By how much, so that no side is longer; what is smaller already stays as it is. */
+    private static double shrunk(BufferedImage picture, int longestSide) {
+        return Math.min(1.0, longestSide / (double) Math.max(picture.getWidth(), picture.getHeight()));
     }
 
     private static byte[] encoded(BufferedImage picture, double scale) throws IOException {

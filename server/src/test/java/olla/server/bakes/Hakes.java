@@ -26,13 +26,24 @@ public final class Hakes {
      * @param more further fields of the request, each with a comma before it
      */
     public static EstimateRequest hake(String dress, String more) {
+        return portion("\"species\":\"hake\"", dress, more);
+    }
+
+    /**
+     * A portion of any fish.
+     *
+     * @param fish the piece's fields that say which
+     * @param dress its dress's fields
+     * @param more further fields of the request, each with a comma before it
+     */
+    public static EstimateRequest portion(String fish, String dress, String more) {
         try {
             return new ObjectMapper().readValue("""
-                    {"piece": {"species":"hake","cut":"PORTION","thicknessMm":26,"massG":160,"startTempC":8},
+                    {"piece": {%s,"cut":"PORTION","thicknessMm":26,"massG":160,"startTempC":8},
                      "dress": {%s}, "oven": {"kind":"STILL"},
                      "programme": [{"stage":"BAKE","tempC":230},{"stage":"REST","minutes":4}],
                      "usual": true, "doneness":"FLAKES"%s}
-                    """.formatted(dress, more), EstimateRequest.class);
+                    """.formatted(fish, dress, more), EstimateRequest.class);
         } catch (JacksonException broken) {
             throw new IllegalStateException(broken);
         }

@@ -153,4 +153,18 @@ class PhotoLabTest {
         assertThat(threads.getCurrentThreadAllocatedBytes() - before).isLessThan(120_000_000);
         assertThat(small.getWidth()).isEqualTo(1600);
     }
+
+    /** The small one has the same shape, and one that is small already stays as it is. */
+    @Test
+    void asSmallAsAListShowsIt() throws IOException {
+        BufferedImage small =
+                ImageIO.read(new ByteArrayInputStream(PhotoLab.small(PhotoLab.develop(file(1200, 800, "jpg")))));
+        assertThat(small.getWidth()).isEqualTo(240);
+        assertThat(small.getHeight()).isEqualTo(160);
+        assertThat(new Color(small.getRGB(30, 80)).getRed()).isGreaterThan(200);
+        BufferedImage tiny =
+                ImageIO.read(new ByteArrayInputStream(PhotoLab.small(PhotoLab.develop(file(60, 90, "jpg")))));
+        assertThat(tiny.getWidth()).isEqualTo(60);
+        assertThat(tiny.getHeight()).isEqualTo(90);
+    }
 }
