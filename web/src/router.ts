@@ -14,6 +14,7 @@ export const router = createRouter({
     { path: '/pair', component: () => import('./stations/people/PairPage.vue') },
     { path: '/plates', component: () => import('./stations/people/PlatesPage.vue') },
     { path: '/log', component: () => import('./stations/log/LogStation.vue') },
+    { path: '/log/taught', component: () => import('./stations/log/TaughtPage.vue') },
     { path: '/log/:id', component: () => import('./stations/log/BakePage.vue'), props: true },
     {
       path: '/log/:id/beside/:other',

@@ -10,6 +10,7 @@ import type {
   EveningMove,
   Ingredient,
   Oven,
+  OvenTaught,
   OvenWords,
   OwnFish,
   OwnVessel,
@@ -237,6 +238,15 @@ export const api = {
   logChoices: () => ask(() => server.GET('/api/log/choices')),
   loggedBake: (id: string, signal: AbortSignal) =>
     ask(() => server.GET('/api/log/{id}', { ...of(id), signal }), signal),
+  taught: (signal: AbortSignal) => ask(() => server.GET('/api/log/taught', { signal }), signal),
+  ovenTaught: (id: number, signal: AbortSignal) =>
+    ask(() => server.GET('/api/ovens/{id}/taught', { params: { path: { id } }, signal }), signal),
+  ovenChanged: ({ id, version }: OvenTaught, at: string) =>
+    said(
+      server.PUT('/api/ovens/{id}/changed', { params: { path: { id } }, body: { at }, ...ifMatch(version) }),
+    ),
+  ovenUnchanged: ({ id, version }: OvenTaught) =>
+    said(server.DELETE('/api/ovens/{id}/changed', { params: { path: { id } }, ...ifMatch(version) })),
   bake: (id: string) => said(server.GET('/api/bakes/{id}', of(id))),
   inside: (id: string, signal: AbortSignal) =>
     ask(() => server.GET('/api/bakes/{id}/inside', { ...of(id), signal }), signal),

@@ -80,6 +80,7 @@ const longest = computed(() =>
     <header>
       <h1>{{ t('ui.log.log') }}</h1>
       <p v-if="bakes?.length">{{ t('ui.log.the-bar-is', { count }) }}</p>
+      <RouterLink v-if="!empty" to="/log/taught">{{ t('ui.taught.link') }}</RouterLink>
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="beside" class="choosing" role="status">
@@ -138,6 +139,13 @@ h1 {
 header p {
   margin: 0;
   color: var(--ink-soft);
+}
+header a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  margin-left: auto;
+  color: inherit;
 }
 .trouble,
 .choosing {

@@ -94,6 +94,25 @@ class LogJourneyTest {
         screen.waitForText(Bench.PIECE, "Sander lucioperca");
     }
 
+    /** In words first; and an oven that was changed is another from then on, until somebody takes that back. */
+    @Test
+    void whatItTaughtOfTheTicketsAndOfAnOvenThatWasChanged() {
+        screen.tap(Part.of("link", "What it taught"));
+        screen.waitForText(MAIN, "were done inside their ticket’s window");
+        screen.waitForText(MAIN, "By fish");
+        Part fan = Part.region("Fan oven");
+        screen.waitLongForText(fan, "This oven runs about");
+        assertThat(screen.objections()).isEmpty();
+        screen.tap(Part.button("It was changed").in(fan));
+        screen.waitForText(fan, "nothing older is believed of it");
+        screen.tap(Part.button("Forget before").in(fan));
+        screen.waitForText(fan, "Another since");
+        screen.waitLongForText(fan, "Nothing is logged for this oven yet.");
+        assertThat(screen.objections()).isEmpty();
+        screen.tap(Part.button("It was not changed").in(fan));
+        screen.waitLongForText(fan, "This oven runs about");
+    }
+
     /** On a phone what is looked for does not push the log off the screen, and is there when it is asked for. */
     @Test
     void onAPhone() {

@@ -4,6 +4,5 @@ alter table bake
   add column if not exists fish varchar(60) as (left(coalesce(json_value(question_json, '$.piece.ownName'), json_value(question_json, '$.piece.species')), 60)) persistent,
   add column if not exists dress varchar(20) as (left(json_value(question_json, '$.dress.kind'), 20)) persistent,
   add column if not exists off_min double as (abs(timestampdiff(microsecond, started_at, out_at) / 6e7 - likely_min)) persistent;
-create index if not exists bake_of_kitchen_by_start on bake (kitchen_id, started_at);
 -- The picture once more, as small as a line of the log shows it; made when it is first asked for.
 alter table photo add column if not exists small longblob;

@@ -9,6 +9,7 @@ import jakarta.persistence.criteria.Path;
 import jakarta.persistence.criteria.Predicate;
 import jakarta.persistence.criteria.Root;
 import jakarta.persistence.criteria.Subquery;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -77,12 +78,21 @@ public class LogService {
         Bake bake = bakes.findWithOvenById(id)
                 .filter(it -> it.loggedAt() != null)
                 .orElseThrow(() -> new NotThere("not-there.bake"));
-        Optional<Bake> last = bakes.findBefore(bake.oven().id(), bake.loggedAt(), bake.getId());
+        Optional<Bake> last = bakes.findBefore(bake.oven().id(), bake.loggedAt(), bake.getId())
+                .filter(before -> sameOven(before, bake));
         return new LoggedBake(
                 views.logged(List.of(bake)).get(0),
                 service.one(id),
                 last.isEmpty() ? LoggedBake.Belief.of(OvenCalibration.UNCHECKED) : believed(last.get()),
                 believed(bake));
+    }
+
+    /* Whether it was not another in between. */
+    private static boolean sameOven(Bake before, Bake bake) {
+        Instant another = bake.oven().forgetBefore();
+        return another == null
+                || bake.startedAt().isBefore(another)
+                || !before.startedAt().isBefore(another);
     }
 
     /* Null until it is worked out. */

@@ -18,13 +18,16 @@ import olla.server.bakes.rows.Lesson;
 import olla.server.forecast.Forecasts;
 import olla.server.forecast.Forecasts.Subject;
 import olla.server.load.Pools;
+import olla.server.ovens.Oven;
 import olla.server.ovens.OvenRepository;
+import olla.server.ovens.OvenService;
 import olla.server.tenancy.WhoseKitchen;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
@@ -78,6 +81,17 @@ public class Lessons implements ApplicationRunner {
         later(changed.ovenId());
     }
 
+    /** What was taught of an oven that is another now is worked out anew, in the transaction that says so. */
+    @EventListener
+    void ovenChanged(OvenService.Changed changed) {
+        bakes.forgetLessons(changed.ovenId(), changed.since());
+    }
+
+    @TransactionalEventListener
+    void ovenIsAnother(OvenService.Changed changed) {
+        later(changed.ovenId());
+    }
+
     private void later(int ovenId) {
         worker.execute(() -> {
             try {
@@ -93,10 +107,17 @@ public class Lessons implements ApplicationRunner {
     public void catchUp(int ovenId) {
         // A line that changes meanwhile counts the turn up, and comes here again itself.
         int turn = ovens.lessonsTurn(ovenId);
+        Instant another = ovens.findById(ovenId).map(Oven::forgetBefore).orElse(Instant.MIN);
         OvenCalibration believed = OvenCalibration.UNCHECKED;
         boolean missing = false;
+        int since = 0;
         List<Bake> log = bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(ovenId);
         for (Bake line : log) {
+            boolean older = line.startedAt().isBefore(another);
+            // Of an oven that is another now nothing is known again.
+            if (!older && since++ == 0) {
+                believed = OvenCalibration.UNCHECKED;
+            }
             missing |= line.lesson() == null;
             if (!missing) {
                 believed = line.lesson().calibration();
@@ -112,11 +133,12 @@ public class Lessons implements ApplicationRunner {
                 return;
             }
         }
-        OvenCalibration taught = believed;
+        OvenCalibration taught = since == 0 ? OvenCalibration.UNCHECKED : believed;
+        int lessons = since;
         transaction.executeWithoutResult(status -> ovens.learn(
                 ovenId,
                 turn,
-                log.size(),
+                lessons,
                 taught.offsetC(),
                 taught.offsetDoubtC(),
                 taught.logFilm(),

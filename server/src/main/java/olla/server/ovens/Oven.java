@@ -43,6 +43,10 @@ public class Oven extends OfAKitchen {
     @Column(insertable = false, updatable = false)
     private Instant putAwayAt;
 
+    /* Likewise. */
+    @Column(insertable = false, updatable = false)
+    private Instant forgetBefore;
+
     private int lessons;
     private double offsetCelsius;
     private double offsetDoubtCelsius;
@@ -86,6 +90,11 @@ public class Oven extends OfAKitchen {
     /** Whether it is no longer in this kitchen; its log is. */
     public boolean away() {
         return putAwayAt != null;
+    }
+
+    /** Since when it is another than before; null where it always was as it is. */
+    public Instant forgetBefore() {
+        return forgetBefore;
     }
 
     /** From how many bakes. */

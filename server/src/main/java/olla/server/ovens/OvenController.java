@@ -1,6 +1,8 @@
 package olla.server.ovens;
 
+import java.time.Instant;
 import java.util.List;
+import olla.core.messages.Refusals;
 import olla.server.web.Versions;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -50,6 +52,32 @@ class OvenController {
     OvenView putAway(
             @PathVariable int id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
         return ovens.putAway(id, Versions.named(ifMatch));
+    }
+
+    /**
+     * Since when an oven is another.
+     *
+     * @param at not after now
+     */
+    record OvenChanged(Instant at) {}
+
+    /** It was changed: a new seal, a new thermostat. What its log taught before is no longer believed of it. */
+    @PutMapping("/{id}/changed")
+    OvenView changed(
+            @PathVariable int id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @RequestBody OvenChanged changed) {
+        if (changed.at() == null) {
+            new Refusals().add("at", "missing.changed-at").throwIfAny();
+        }
+        return ovens.changed(id, Versions.named(ifMatch), changed.at());
+    }
+
+    /** It was not after all: all of its log is believed again. */
+    @DeleteMapping("/{id}/changed")
+    OvenView unchanged(
+            @PathVariable int id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+        return ovens.changed(id, Versions.named(ifMatch), null);
     }
 
     /** Takes it out again, with all that its log has taught. */

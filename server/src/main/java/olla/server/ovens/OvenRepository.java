@@ -68,6 +68,13 @@ public interface OvenRepository extends JpaRepository<Oven, Integer> {
                     + " and lessons_turn = :turn")
     void learn(int id, int turn, int bakes, double offsetC, double offsetDoubtC, double logFilm, double logFilmDoubt);
 
+    /** Says since when an oven is another, or that it always was as it is; unless somebody else has changed it. Answers how many rows that were. */
+    @Modifying(clearAutomatically = true)
+    @Query(
+            nativeQuery = true,
+            value = "update oven set forget_before = :at, version = version + 1 where id = :id and version = :version")
+    int forgetBefore(int id, int version, Instant at);
+
     /** Takes over what people say of an oven, unless somebody else has since; answers how many rows that were. */
     @Modifying(clearAutomatically = true)
     @Query(

@@ -1,8 +1,12 @@
 package olla.server.ovens;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
 import olla.core.messages.Refusals;
@@ -12,6 +16,7 @@ import olla.server.web.ChangedSince;
 import olla.server.web.Lengths;
 import olla.server.web.NotNow;
 import olla.server.web.NotThere;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,12 +26,21 @@ public class OvenService {
 
     private static final int MOST_OVENS = 20;
 
+    /**
+     * An oven is another since a moment, or is not after all.
+     *
+     * @param since what was learned from its log since then is to be worked out anew
+     */
+    public record Changed(int ovenId, Instant since) {}
+
     private final OvenRepository ovens;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    OvenService(OvenRepository ovens, Clock clock) {
+    OvenService(OvenRepository ovens, Clock clock, ApplicationEventPublisher events) {
         this.ovens = ovens;
         this.clock = clock;
+        this.events = events;
     }
 
     /** All of them, in the order they were noted. */
@@ -110,6 +124,31 @@ public class OvenService {
         }
         ovens.takeOut(id);
         return OvenView.of(oven(id));
+    }
+
+    /**
+     * Takes over since when an oven is another: a new seal, a new thermostat. What its log taught before is no longer believed of it, and stays to be looked at.
+     *
+     * @param version of what they saw
+     * @param at not after now; null where it always was as it is
+     * @throws ChangedSince where somebody else has said something since
+     */
+    @Transactional
+    public OvenView changed(int id, int version, Instant at) {
+        if (at != null && at.isAfter(clock.instant())) {
+            new Refusals().add("at", "refusal.changed-after-now").throwIfAny();
+        }
+        Instant before = oven(id).forgetBefore();
+        Instant moment = at == null ? null : at.truncatedTo(ChronoUnit.MILLIS);
+        int rows = ovens.forgetBefore(id, version, moment);
+        if (rows == 1) {
+            ovens.countLessonsUp(id);
+            Stream.of(Optional.ofNullable(before), Optional.ofNullable(moment))
+                    .flatMap(Optional::stream)
+                    .min(Comparator.naturalOrder())
+                    .ifPresent(since -> events.publishEvent(new Changed(id, since)));
+        }
+        return answered(id, rows);
     }
 
     private OvenView answered(int id, int changedRows) {

@@ -1,5 +1,6 @@
 package olla.server.ovens;
 
+import java.time.Instant;
 import olla.core.messages.Message;
 import olla.core.oven.OvenKind;
 import olla.server.query.EstimateRequest.CalibrationInput;
@@ -13,6 +14,7 @@ import olla.server.web.MaybeAbsent;
  * @param words the same in a sentence
  * @param sensor the thermometer in it
  * @param away whether it was put away: nothing new goes into it, its log stays
+ * @param forgetBefore since when it is another than before, so that nothing older is believed of it
  * @param version what an If-Match names to change what is said of it
  */
 record OvenView(
@@ -24,6 +26,7 @@ record OvenView(
         Message words,
         @MaybeAbsent String sensor,
         boolean away,
+        @MaybeAbsent Instant forgetBefore,
         int version) {
     static OvenView of(Oven oven) {
         return new OvenView(
@@ -35,6 +38,7 @@ record OvenView(
                 oven.calibration().words(oven.lessons()),
                 oven.sensor(),
                 oven.away(),
+                oven.forgetBefore(),
                 oven.version());
     }
 }

@@ -54,7 +54,18 @@ public class Pages implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
         for (String station : new String[] {
-            "/", "/counter", "/bench", "/sheet", "/oven", "/oven/*", "/log", "/screens", "/pair", "/plates"
+            "/",
+            "/counter",
+            "/bench",
+            "/sheet",
+            "/oven",
+            "/oven/*",
+            "/log",
+            "/log/*",
+            "/log/*/beside/*",
+            "/screens",
+            "/pair",
+            "/plates"
         }) {
             registry.addViewController(station).setViewName("forward:/index.html");
         }

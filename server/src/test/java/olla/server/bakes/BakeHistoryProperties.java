@@ -237,6 +237,7 @@ class BakeHistoryProperties {
                 .list();
         List<String> lines = new ArrayList<>();
         json.readTree(send(HttpMethod.GET, "/api/log", null).getBody())
+                .get("lines")
                 .forEach(line -> lines.add(line.get("id").asString()));
         assertThat(lines).containsExactlyInAnyOrderElementsOf(logged);
     }

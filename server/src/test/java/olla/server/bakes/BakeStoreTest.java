@@ -13,6 +13,8 @@ import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import olla.core.messages.RefusedInput;
 import olla.core.plan.Moment;
 import olla.core.uncertainty.Observation.Verdict;
@@ -178,8 +180,16 @@ class BakeStoreTest {
     }
 
     @Test
-    void everyStationIsThePage() {
-        for (String path : List.of("/", "/bench", "/oven", "/oven/" + UUID.randomUUID(), "/log")) {
+    void everyStationIsThePage() throws Exception {
+        List<String> paths = Pattern.compile("path: '(/[^']*)'")
+                .matcher(Files.readString(Path.of("../web/src/router.ts")))
+                .results()
+                .flatMap(found -> Stream.of(found.group(1), found.group(1).replaceAll("/:[a-z]+\\?", "")))
+                .map(path -> path.replaceAll(":[a-z]+\\??", UUID.randomUUID().toString()))
+                .distinct()
+                .toList();
+        assertThat(paths).hasSizeGreaterThan(10).contains("/", "/oven", "/log/taught");
+        for (String path : paths) {
             ResponseEntity<String> page = http.get(path);
             assertThat(page.getBody()).as(path).contains("<div id=\"app\">");
             assertThat(page.getHeaders().getFirst("Content-Security-Policy")).contains("default-src 'self'");

@@ -70,7 +70,8 @@ public interface BakeRepository extends JpaRepository<Bake, UUID>, JpaSpecificat
             value =
                     "select timestampdiff(microsecond, started_at, out_at) / 6e7 / trusting_min from bake"
                             + " where kitchen_id = :kitchen and oven_id = :ovenId and verdict = 'RIGHT' and logged_at is not null and trusting_min > 0 and out_at >"
-                            + " started_at and out_at < started_at + interval :mostMin minute order by started_at desc limit :most")
+                            + " started_at and out_at < started_at + interval :mostMin minute"
+                            + " and started_at >= coalesce((select forget_before from oven where id = :ovenId), started_at) order by started_at desc limit :most")
     List<Double> ratios(int kitchen, int ovenId, int mostMin, int most);
 
     /** An oven's log, in the order in which it was written. */
