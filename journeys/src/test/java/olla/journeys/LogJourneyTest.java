@@ -62,7 +62,7 @@ class LogJourneyTest {
         choose(HOW, "Over");
         only("Haddock, straight from the freezer", "Zander portions, rye butter");
         screen.tap(ALL);
-        choose(ORDER, "Oldest first");
+        choose(ORDER, "Oldest");
         screen.until("another order", () -> !screen.text(LogPage.NEWEST).contains("Lemon sole fillets"));
     }
 
@@ -89,7 +89,7 @@ class LogJourneyTest {
         screen.waitForText(MAIN, "Haddock, fillet");
         assertThat(screen.objections()).isEmpty();
 
-        screen.tap(Part.button("Again tonight").in(MAIN));
+        screen.tap(Part.button("Again tonight").in(Part.of("main")));
         screen.until("the Bench", () -> screen.path().equals("/bench"));
         screen.waitForText(Bench.PIECE, "Sander lucioperca");
     }

@@ -206,11 +206,14 @@ final class Screen implements AutoCloseable {
 
     void tap(Part part) {
         taps++;
-        if ("option".equals(part.role())) {
-            until("a list that lies still at " + part, () -> tapInList(part));
-        } else {
+        // What is drawn anew in the moment between is tapped where it then lies.
+        until("to tap " + part, () -> {
+            if ("option".equals(part.role())) {
+                return tapInList(part);
+            }
             see(part).click();
-        }
+            return true;
+        });
     }
 
     /** A list grows out of its field and may move while the answer lengthens the page: it is tapped where it lies then. */
