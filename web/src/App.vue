@@ -118,6 +118,9 @@ useIntervalFn(async () => {
           </ol>
         </nav>
         <div class="aside">
+          <RouterLink v-if="!me.outside && !me.watches" class="plain" to="/notes">
+            {{ t('ui.notes.title') }}
+          </RouterLink>
           <RouterLink v-if="me.owns && me.who?.network" class="plain" to="/screens">
             {{ t('ui.app.screens') }}
           </RouterLink>
@@ -160,7 +163,8 @@ useIntervalFn(async () => {
 }
 header {
   display: grid;
-  grid-template-columns: 260px 1fr 260px;
+  /* What stands aside keeps its lines; the stations give way to it. */
+  grid-template-columns: minmax(80px, 1fr) minmax(0, 620px) minmax(max-content, 1fr);
   align-items: center;
   height: 58px;
   padding: 0 24px;
@@ -245,6 +249,7 @@ li.here a {
   display: flex;
   justify-content: end;
   gap: 8px;
+  white-space: nowrap;
 }
 .plain {
   display: inline-flex;
@@ -302,6 +307,10 @@ li.here a {
     grid-template-columns: 1fr auto;
     height: auto;
     padding: 4px 14px 0;
+  }
+  .aside {
+    flex-wrap: wrap;
+    gap: 0;
   }
   nav {
     grid-row: 2;

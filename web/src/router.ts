@@ -13,8 +13,10 @@ export const router = createRouter({
     { path: '/screens', component: () => import('./stations/people/ScreensPage.vue') },
     { path: '/pair', component: () => import('./stations/people/PairPage.vue') },
     { path: '/plates', component: () => import('./stations/people/PlatesPage.vue') },
+    { path: '/notes', component: () => import('./stations/notes/NotesPage.vue') },
     { path: '/log', component: () => import('./stations/log/LogStation.vue') },
     { path: '/log/taught', component: () => import('./stations/log/TaughtPage.vue') },
+    { path: '/log/files', component: () => import('./stations/log/FilesPage.vue') },
     { path: '/log/:id', component: () => import('./stations/log/BakePage.vue'), props: true },
     {
       path: '/log/:id/beside/:other',

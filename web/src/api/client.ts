@@ -5,9 +5,13 @@ import { ref } from 'vue'
 import { asked } from '../messages/asked'
 import type { paths } from './generated'
 import type {
+  ArchiveHow,
+  ArchivePreview,
   CounterQuestion,
   EveningInput,
   EveningMove,
+  HabitFound,
+  Note,
   Ingredient,
   Oven,
   OvenTaught,
@@ -19,6 +23,7 @@ import type {
   RecipeInput,
   RecipeView,
   Role,
+  TestReads,
 } from './types'
 
 /** What of the log is asked for. */
@@ -37,6 +42,9 @@ const NOT_LET_IN = 401
 export const DOOR = '/pair'
 /** Nobody waits longer for an answer, ms. */
 const PATIENCE_MS = 15_000
+/** But for a whole kitchen on its way in. */
+const ARCHIVE_MS = 600_000
+const ZIP = 'application/zip'
 /** What may go through later as it is: too early, too many, or a server that is not itself. */
 const MAY_PASS = new Set([0, 408, 425, 429])
 const SERVER_FAULT = 500
@@ -77,6 +85,8 @@ interface Extras {
   signal?: AbortSignal
   /** The version of what is changed, as a header has it. */
   version?: string
+  /** How long it is waited for, ms. */
+  patience?: number
 }
 
 /**
@@ -90,7 +100,7 @@ async function exchange(
   type: string,
   extras: Extras = {},
 ): Promise<Response> {
-  const timeout = AbortSignal.timeout(PATIENCE_MS)
+  const timeout = AbortSignal.timeout(extras.patience ?? PATIENCE_MS)
   const signal = extras.signal ? AbortSignal.any([extras.signal, timeout]) : timeout
   const headers: Record<string, string> = body === null ? {} : { 'content-type': type }
   if (extras.version !== undefined) headers['if-match'] = extras.version
@@ -128,8 +138,14 @@ async function exchange(
 }
 
 /** The same for what is not described call by call: what waits in the outbox, a photo, a file. Reads the answer. */
-export async function send<T>(method: string, path: string, body: BodyInit | null, type: string): Promise<T> {
-  const response = await exchange(method, path, body, type)
+export async function send<T>(
+  method: string,
+  path: string,
+  body: BodyInit | null,
+  type: string,
+  extras: Extras = {},
+): Promise<T> {
+  const response = await exchange(method, path, body, type, extras)
   return response.status === EMPTY ? (undefined as T) : await response.json()
 }
 
@@ -241,6 +257,21 @@ export const api = {
   taught: (signal: AbortSignal) => ask(() => server.GET('/api/log/taught', { signal }), signal),
   ovenTaught: (id: number, signal: AbortSignal) =>
     ask(() => server.GET('/api/ovens/{id}/taught', { params: { path: { id } }, signal }), signal),
+  notes: () => said(server.GET('/api/notes')),
+  writeNote: ({ id, ...body }: Pick<Note, 'id' | 'about' | 'of' | 'words'>) =>
+    said(server.PUT('/api/notes/{id}', { ...of(id), body })),
+  strikeNote: (id: string) => said(server.DELETE('/api/notes/{id}', of(id))),
+  habits: (signal: AbortSignal) => ask(() => server.GET('/api/habits', { signal }), signal),
+  believe: ({ about, of }: HabitFound, on: boolean) =>
+    said(server.PUT('/api/habits', { body: { about, of, on } })),
+  habitsTonight: (question: Question, signal: AbortSignal) =>
+    ask(() => server.POST('/api/habits/tonight', { body: question, signal }), signal),
+  testBakes: (id: number, reads: TestReads, air: boolean, signal: AbortSignal) =>
+    ask(
+      () =>
+        server.GET('/api/ovens/{id}/test-bakes', { params: { path: { id }, query: { reads, air } }, signal }),
+      signal,
+    ),
   ovenChanged: ({ id, version }: OvenTaught, at: string) =>
     said(
       server.PUT('/api/ovens/{id}/changed', { params: { path: { id } }, body: { at }, ...ifMatch(version) }),
@@ -273,6 +304,13 @@ export const api = {
     ask(() => server.GET('/api/evenings/{id}/dials', { ...of(id), signal }), signal),
   eveningShopping: (id: string) => said(server.GET('/api/evenings/{id}/shopping', of(id))),
   calendar: (id: string) => `/api/evenings/${id}/calendar`,
+  archive: '/api/archive',
+  logTable: '/api/log.csv',
+  readingsTable: (id: string) => `/api/bakes/${id}/readings.csv`,
+  lookIntoArchive: (file: File) =>
+    send<ArchivePreview>('POST', '/api/archive/look', file, ZIP, { patience: ARCHIVE_MS }),
+  takeArchive: (file: File, how: ArchiveHow) =>
+    send<ArchivePreview>('POST', `/api/archive/take?how=${how}`, file, ZIP, { patience: ARCHIVE_MS }),
   photo: (id: string) => `/api/bakes/${id}/photo`,
   smallPhoto: (id: string) => `/api/bakes/${id}/photo/small`,
   keepPhoto: (id: string, file: File) => send<void>('PUT', `/api/bakes/${id}/photo`, file, file.type),

@@ -1,4 +1,4 @@
-import type { components } from './generated'
+import type { components, paths } from './generated'
 
 type Schemas = components['schemas']
 
@@ -93,3 +93,16 @@ export type RunSheet = NonNullable<EveningView['sheet']>
 export type SheetStep = RunSheet['steps'][number]
 export type SheetDish = RunSheet['dishes'][number]
 export type AtDial = Schemas['DialView']
+/** How fish like one goes in a kitchen. */
+export type Habits = NonNullable<Question['habits']>
+/** One of a kitchen's habits. */
+export type HabitFound = Schemas['HabitView']
+export type Note = Schemas['NoteView']
+export type ArchivePreview = Schemas['ArchivePreview']
+/** How an archive is taken in. */
+export type ArchiveHow = paths['/api/archive/take']['post']['parameters']['query']['how']
+export type TestBake = Schemas['TestBakeAnswer']
+/** By what a test bake is read. */
+export type TestReads = NonNullable<
+  NonNullable<paths['/api/ovens/{id}/test-bakes']['get']['parameters']['query']>['reads']
+>

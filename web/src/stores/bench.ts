@@ -24,6 +24,7 @@ import type {
   Topping,
 } from '../api/types'
 import { without } from '../api/without'
+import { useHabitsOf } from './benchHabits'
 import { isShared, wayOf, type Way } from './layers'
 import { CUTS, DRESS_BUTTONS, DRESSES } from '../messages/labels'
 import { reader } from '../messages/asked'
@@ -237,7 +238,7 @@ export const useBench = defineStore('bench', () => {
   const layer = ref<string | null>(null)
   /** The stages that the last change of a layer left out of the cook's own, or put in. */
   const refitted = ref<Refitted>({ dropped: [], put: [] })
-  const question = computed<Question | null>(() => {
+  const plain = computed<Question | null>(() => {
     if (!oven.value) return null
     const { thicknessMm, massG, lengthMm, startTempC } = on.value
     return {
@@ -271,6 +272,10 @@ export const useBench = defineStore('bench', () => {
       parasites: on.value.parasites,
     }
   })
+  const { habits, ask: askHabits } = useHabitsOf(() => plain.value)
+  const question = computed<Question | null>(() =>
+    plain.value && habits.value?.parts?.length ? { ...plain.value, habits: habits.value } : plain.value,
+  )
 
   const target = (doneness: Doneness) => catalogue.value?.targets.find((t) => t.doneness === doneness)
   /** Whether a target may be chosen as things stand; under-done fish needs its answer on parasites first. */
@@ -541,6 +546,7 @@ export const useBench = defineStore('bench', () => {
     try {
       // What the log has taught of the ovens may have changed since; what fish there are has not.
       const fish = catalogue.value ?? api.catalogue()
+      void askHabits()
       const kitchen = await api.ovens()
       catalogue.value = await fish
       if (JSON.stringify(kitchen) === JSON.stringify(allOvens.value)) return

@@ -8,10 +8,14 @@ import { minutesInWords } from '../../messages/time'
 import { halves, useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import CautionList from '../../components/CautionList.vue'
+import HouseNotes from '../../components/HouseNotes.vue'
+import NoteDialog from '../../components/NoteDialog.vue'
+import { keptTo } from '../../stores/notes'
 import AheadDialog from './AheadDialog.vue'
 import TicketShopping from './TicketShopping.vue'
 import TicketAmounts from './TicketAmounts.vue'
 import TicketDoubts from './TicketDoubts.vue'
+import TicketHabits from './TicketHabits.vue'
 import TicketTimes from './TicketTimes.vue'
 import { useTray } from '../../stores/tray'
 
@@ -23,6 +27,9 @@ const units = useUnits()
 const tray = useTray()
 const shopping = ref(false)
 const ahead = ref(false)
+const noting = ref(false)
+/** What there may be notes of. */
+const kept = computed(() => (bench.question && bench.oven ? keptTo(bench.question, bench.oven.id) : []))
 
 const answer = computed(() => bench.answer)
 const dial = computed(() => {
@@ -127,14 +134,18 @@ const print = () => window.print()
         :cautions="warned(answer)"
         :aria-label="t('ui.oven.take-care')"
       />
+      <HouseNotes v-if="kept.length" :kept="kept" />
       <TicketAmounts :answer="answer" />
       <TicketDoubts />
+      <TicketHabits />
       <ul v-if="answer.quantities.advice.length" class="advice" :aria-label="t('ui.ticket.to-know')">
         <li v-for="line in answer.quantities.advice" :key="line">{{ line }}</li>
       </ul>
       <CautionList :cautions="known(answer)" :aria-label="t('ui.ticket.good-to-know')" />
       <CautionList class="printed" :cautions="later(answer)" />
+      <button class="quiet-action noting" @click="noting = true">{{ t('ui.notes.write') }}</button>
       <TicketShopping v-if="shopping" v-model="shopping" />
+      <NoteDialog v-if="noting" v-model="noting" :choices="kept" />
       <AheadDialog v-if="ahead" v-model="ahead" />
       <p v-if="bench.problem" class="refused" role="alert">{{ bench.problem.message }}</p>
       <div class="actions">
@@ -268,6 +279,10 @@ const print = () => window.print()
   padding: 0 4px;
   font-size: 14px;
 }
+.noting {
+  padding: 0;
+  font-size: 14px;
+}
 .waiting {
   padding: 30px 10px;
   color: var(--ink-soft);
@@ -291,6 +306,7 @@ const print = () => window.print()
     padding: 0;
     background: none;
   }
+  .noting,
   .actions {
     display: none;
   }

@@ -5,6 +5,8 @@ import { useKeys } from '../../composables/keys'
 import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
 import { useCounter } from '../../stores/counter'
+import HouseNotes from '../../components/HouseNotes.vue'
+import { keptTo } from '../../stores/notes'
 import FoundSide from './FoundSide.vue'
 import FreshnessPanel from './FreshnessPanel.vue'
 import PrepPanel from './PrepPanel.vue'
@@ -28,6 +30,7 @@ onMounted(bench.open)
     </section>
     <aside class="right" :aria-label="t('ui.counter.what-to-do-with-it')">
       <p v-if="counter.problem" class="wrong" role="alert">{{ counter.problem.message }}</p>
+      <HouseNotes v-if="bench.question" :kept="keptTo(bench.question, 0).slice(0, 1)" />
       <PrepPanel v-if="counter.answer" />
     </aside>
   </main>

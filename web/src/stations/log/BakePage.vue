@@ -4,6 +4,7 @@ import { api } from '../../api/client'
 import { t } from '../../messages/say'
 import { clock, day } from '../../messages/time'
 import HowItWent from '../oven/HowItWent.vue'
+import LogBelow from './LogBelow.vue'
 import BakeBarOfLog from './BakeBarOfLog.vue'
 import FactList from './FactList.vue'
 import { useAgain, useLogged } from './logged'
@@ -14,16 +15,13 @@ const props = defineProps<{ id: string }>()
 
 const { bake: logged, trouble } = useLogged(() => props.id)
 const { again, reopen } = useAgain()
+const print = () => window.print()
 const line = computed(() => logged.value?.line)
 const started = computed(() => (line.value ? new Date(line.value.startedAt) : null))
 </script>
 
 <template>
-  <main class="bake">
-    <p class="back">
-      <RouterLink to="/log">{{ t('ui.log.back') }}</RouterLink>
-    </p>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  <LogBelow :trouble="trouble">
     <template v-if="logged && line && started">
       <header>
         <div>
@@ -38,6 +36,8 @@ const started = computed(() => (line.value ? new Date(line.value.startedAt) : nu
           <RouterLink class="quiet-action" :to="{ path: '/log', query: { beside: line.id } }">
             {{ t('ui.log.lay-another-beside') }}
           </RouterLink>
+          <button class="quiet-action" @click="print">{{ t('ui.ticket.print') }}</button>
+          <a class="quiet-action" :href="api.readingsTable(line.id)" download>{{ t('ui.log.readings') }}</a>
           <button v-if="!line.verdict" class="quiet-action" @click="reopen(line)">
             {{ t('ui.log.open-it-again') }}
           </button>
@@ -66,25 +66,10 @@ const started = computed(() => (line.value ? new Date(line.value.startedAt) : nu
         </section>
       </div>
     </template>
-  </main>
+  </LogBelow>
 </template>
 
 <style scoped>
-.bake {
-  width: 100%;
-  max-width: 1180px;
-  margin: 0 auto;
-  padding: 6px 24px 40px;
-}
-.back {
-  margin: 0;
-}
-.back a {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  color: inherit;
-}
 header {
   display: flex;
   flex-wrap: wrap;
@@ -144,15 +129,22 @@ h2 {
 .note {
   margin: 6px 0 0;
 }
-.trouble {
-  padding: 8px 14px;
-  border-left: 6px solid var(--danger);
-  background: #fff;
-}
-@media (max-width: 900px) {
-  .bake {
-    padding: 4px 14px 30px;
+@media print {
+  .doing {
+    display: none;
   }
+  .columns {
+    gap: 6px 24px;
+    font-size: 13px;
+  }
+  .columns section > section :deep(svg) {
+    max-height: 220px;
+  }
+  .columns img {
+    max-height: 150px;
+  }
+}
+@media screen and (max-width: 900px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

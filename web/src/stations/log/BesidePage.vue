@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { t } from '../../messages/say'
 import { clock, day } from '../../messages/time'
 import { useFacts } from './bakeFacts'
+import LogBelow from './LogBelow.vue'
 import BakeBarOfLog from './BakeBarOfLog.vue'
 import { useAgain, useLogged } from './logged'
 import type { LoggedBake } from '../../api/types'
@@ -37,11 +38,7 @@ const when = ({ line }: LoggedBake) =>
 </script>
 
 <template>
-  <main class="beside">
-    <p class="back">
-      <RouterLink to="/log">{{ t('ui.log.back') }}</RouterLink>
-    </p>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  <LogBelow :trouble="trouble">
     <template v-if="both">
       <h1>{{ t('ui.log.two-bakes') }}</h1>
       <table>
@@ -79,29 +76,10 @@ const when = ({ line }: LoggedBake) =>
         </tbody>
       </table>
     </template>
-  </main>
+  </LogBelow>
 </template>
 
 <style scoped>
-.beside {
-  width: 100%;
-  max-width: 980px;
-  margin: 0 auto;
-  padding: 6px 24px 40px;
-}
-.back {
-  margin: 0;
-}
-.back a {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  color: inherit;
-}
-h1 {
-  margin: 0 0 8px;
-  font-size: 26px;
-}
 table {
   width: 100%;
   border-collapse: collapse;
@@ -137,15 +115,5 @@ thead td {
 }
 .quiet-action {
   padding: 0;
-}
-.trouble {
-  padding: 8px 14px;
-  border-left: 6px solid var(--danger);
-  background: #fff;
-}
-@media (max-width: 900px) {
-  .beside {
-    padding: 4px 14px 30px;
-  }
 }
 </style>

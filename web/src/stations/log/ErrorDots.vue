@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Dot } from '../../api/types'
+import { useDrawingWidth } from '../../composables/width'
 import { scale } from '../../drawing/scale'
 import { t } from '../../messages/say'
 import { day } from '../../messages/time'
@@ -8,7 +9,6 @@ import { day } from '../../messages/time'
 /** How much later than likely each bake came out, oldest first, with its ticket's window and the mean of the last ten. */
 const props = defineProps<{ dots: Dot[] }>()
 
-const WIDTH = 720
 const HEIGHT = 240
 const LEFT = 84
 const RIGHT = 14
@@ -18,6 +18,8 @@ const LEAST_MIN = 3
 /** More lie too close to tell apart: the newest are drawn. */
 const MOST = 120
 
+const drawing = ref<SVGSVGElement>()
+const { width } = useDrawingWidth(drawing)
 const drawn = computed(() => props.dots.slice(-MOST))
 const reach = computed(() =>
   Math.max(
@@ -25,9 +27,9 @@ const reach = computed(() =>
     ...drawn.value.flatMap((d) => [Math.abs(d.lateMin), Math.abs(d.fromMin), Math.abs(d.untilMin)]),
   ),
 )
-const x = computed(() => scale([-0.5, drawn.value.length - 0.5], [LEFT, WIDTH - RIGHT]))
+const x = computed(() => scale([-0.5, drawn.value.length - 0.5], [LEFT, width.value - RIGHT]))
 const y = computed(() => scale([reach.value, -reach.value], [TOP, HEIGHT - BOTTOM]))
-const thick = computed(() => Math.max(2, Math.min(14, (0.6 * (WIDTH - LEFT)) / drawn.value.length)))
+const thick = computed(() => Math.max(2, Math.min(14, (0.6 * (width.value - LEFT)) / drawn.value.length)))
 const mean = computed(() =>
   drawn.value
     .flatMap((d, i) => (d.meanMin === undefined ? [] : [`${x.value(i)} ${y.value(d.meanMin)}`]))
@@ -45,14 +47,15 @@ const ends = computed(() => {
 <template>
   <svg
     v-if="drawn.length"
-    :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+    ref="drawing"
+    :viewBox="`0 0 ${width} ${HEIGHT}`"
     role="img"
     :aria-label="t('ui.taught.dots', { count: drawn.length })"
   >
     <text :x="LEFT - 8" :y="TOP + 8" text-anchor="end">{{ t('ui.taught.later') }}</text>
     <text :x="LEFT - 8" :y="y(0) + 4" text-anchor="end">{{ t('ui.taught.likely') }}</text>
     <text :x="LEFT - 8" :y="HEIGHT - BOTTOM" text-anchor="end">{{ t('ui.taught.sooner') }}</text>
-    <line :x1="LEFT" :x2="WIDTH - RIGHT" :y1="y(0)" :y2="y(0)" class="likely" />
+    <line :x1="LEFT" :x2="width - RIGHT" :y1="y(0)" :y2="y(0)" class="likely" />
     <g v-for="(dot, i) in drawn" :key="dot.id">
       <line
         :x1="x(i)"

@@ -80,7 +80,10 @@ const longest = computed(() =>
     <header>
       <h1>{{ t('ui.log.log') }}</h1>
       <p v-if="bakes?.length">{{ t('ui.log.the-bar-is', { count }) }}</p>
-      <RouterLink v-if="!empty" to="/log/taught">{{ t('ui.taught.link') }}</RouterLink>
+      <div class="beyond">
+        <RouterLink v-if="!empty" to="/log/taught">{{ t('ui.taught.link') }}</RouterLink>
+        <RouterLink to="/log/files">{{ t('ui.files.title') }}</RouterLink>
+      </div>
     </header>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="beside" class="choosing" role="status">
@@ -140,11 +143,15 @@ header p {
   margin: 0;
   color: var(--ink-soft);
 }
+.beyond {
+  display: flex;
+  gap: 0 20px;
+  margin: 0 0 0 auto;
+}
 header a {
   display: inline-flex;
   align-items: center;
   min-height: 44px;
-  margin-left: auto;
   color: inherit;
 }
 .trouble,

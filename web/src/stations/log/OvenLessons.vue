@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useTimeoutFn } from '@vueuse/core'
 import { ref, watch } from 'vue'
 import { api } from '../../api/client'
 import type { Oven, OvenTaught } from '../../api/types'
@@ -8,32 +9,36 @@ import { t } from '../../messages/say'
 import { day } from '../../messages/time'
 import { useRunning } from '../../stores/running'
 import { dayOf } from './logAsked'
+import { LEARNED_MS } from './logged'
 import OvenCourse from './OvenCourse.vue'
+import TestBake from './TestBake.vue'
 
 /** One oven: what its log has taught, and since when it is another. */
 const props = defineProps<{ oven: Oven }>()
 
-const LEARNED_MS = 3000
-
 const running = useRunning()
 const taught = ref<OvenTaught | null>(null)
 const asks = ref(false)
+const tests = ref(false)
 const on = ref(dayOf(new Date()))
 const { problem, tried } = useTried()
 const look = latest(
-  async (signal) => void (taught.value = await api.ovenTaught(props.oven.id, signal)),
+  async (signal) => {
+    taught.value = await api.ovenTaught(props.oven.id, signal)
+    if (taught.value.learning) later.start()
+  },
   (refusal) => (problem.value = refusal.message),
 )
+/** What it is believed to be follows a little later. */
+const later = useTimeoutFn(() => void look(), LEARNED_MS, { immediate: false })
 watch([() => props.oven.id, () => running.logTurn], () => void look(), { immediate: true })
 
-/** What it is believed to be follows a little later. */
 async function said(change: () => Promise<unknown>) {
   await tried(async () => {
     await change()
     asks.value = false
   })
   await look()
-  setTimeout(() => void look(), LEARNED_MS)
 }
 const forget = () =>
   said(() => api.ovenChanged(taught.value!, new Date(`${on.value}T00:00:00`).toISOString()))
@@ -62,6 +67,8 @@ const unchanged = () => said(() => api.ovenUnchanged(taught.value!))
     <button v-else-if="taught.steps.length" class="quiet-action" @click="asks = true">
       {{ t('ui.taught.changed') }}
     </button>
+    <button v-if="!tests" class="quiet-action" @click="tests = true">{{ t('ui.test-bake.open') }}</button>
+    <TestBake v-else :oven="oven" />
   </section>
 </template>
 
@@ -92,17 +99,8 @@ input {
   border-radius: 4px;
   background: #fff;
 }
-.second-action {
-  min-height: 44px;
-  padding: 0 16px;
-  border: 2px solid var(--clay);
-  border-radius: 4px;
-  background: none;
-  color: var(--clay);
-  font-weight: 700;
-}
 .quiet-action {
-  padding: 0;
+  padding: 0 18px 0 0;
 }
 .wrong {
   color: var(--danger);

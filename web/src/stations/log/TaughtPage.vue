@@ -8,7 +8,9 @@ import { t } from '../../messages/say'
 import { useBench } from '../../stores/bench'
 import { useRunning } from '../../stores/running'
 import { fishName } from './bakeFacts'
+import LogBelow from './LogBelow.vue'
 import ErrorDots from './ErrorDots.vue'
+import HabitTable from './HabitTable.vue'
 import HeldTable from './HeldTable.vue'
 import OvenLessons from './OvenLessons.vue'
 import ReliabilityPlot from './ReliabilityPlot.vue'
@@ -41,16 +43,11 @@ const dishes = computed(() =>
 const fish = computed(() =>
   (taught.value?.fish ?? []).map(({ value, held }) => ({ name: fishName(value, bench.catalogue), held })),
 )
-const ovens = computed(() => bench.ovens.filter((oven) => !oven.away))
 </script>
 
 <template>
-  <main class="taught">
-    <p class="back">
-      <RouterLink to="/log">{{ t('ui.log.back') }}</RouterLink>
-    </p>
+  <LogBelow :trouble="trouble">
     <h1>{{ t('ui.taught.title') }}</h1>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="taught && !taught.dots.length">{{ t('ui.taught.nothing') }}</p>
     <template v-else-if="taught">
       <section :aria-label="t('ui.taught.tickets')">
@@ -75,34 +72,16 @@ const ovens = computed(() => bench.ovens.filter((oven) => !oven.away))
         <HeldTable :caption="t('ui.taught.by-dish')" :rows="dishes" />
         <HeldTable :caption="t('ui.taught.by-fish')" :rows="fish" />
       </div>
+      <HabitTable />
       <h2>{{ t('ui.taught.ovens') }}</h2>
       <div class="halves">
-        <OvenLessons v-for="oven in ovens" :key="oven.id" :oven="oven" />
+        <OvenLessons v-for="oven in bench.ovens" :key="oven.id" :oven="oven" />
       </div>
     </template>
-  </main>
+  </LogBelow>
 </template>
 
 <style scoped>
-.taught {
-  width: 100%;
-  max-width: 1180px;
-  margin: 0 auto;
-  padding: 6px 24px 40px;
-}
-.back {
-  margin: 0;
-}
-.back a {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  color: inherit;
-}
-h1 {
-  margin: 0 0 6px;
-  font-size: 26px;
-}
 h2 {
   margin: 22px 0 6px;
   font-size: 20px;
@@ -130,15 +109,7 @@ p {
   align-items: start;
   gap: 18px 40px;
 }
-.trouble {
-  padding: 8px 14px;
-  border-left: 6px solid var(--danger);
-  background: #fff;
-}
 @media (max-width: 900px) {
-  .taught {
-    padding: 4px 14px 30px;
-  }
   .drawn {
     grid-template-columns: minmax(0, 1fr);
   }

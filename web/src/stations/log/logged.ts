@@ -8,7 +8,7 @@ import { useBench } from '../../stores/bench'
 import { useRunning } from '../../stores/running'
 
 /** What an oven is believed to be is worked out beside: so often it is asked for, ms. */
-const LEARNED_MS = 3000
+export const LEARNED_MS = 3000
 
 /** A bake of the log, whole, asked for again where one of them has changed. @param id which */
 export function useLogged(id: () => string) {

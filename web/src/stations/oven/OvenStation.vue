@@ -5,6 +5,8 @@ import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { useKeys } from '../../composables/keys'
 import { useRunning } from '../../stores/running'
+import HouseNotes from '../../components/HouseNotes.vue'
+import { keptTo } from '../../stores/notes'
 import AfterPanel from './AfterPanel.vue'
 import BakeTabs from './BakeTabs.vue'
 import EveningNext from './EveningNext.vue'
@@ -88,6 +90,7 @@ onBeforeUnmount(() => {
         <NowPanel :side="busy" @probe="probeOpen = true" />
         <TapsPanel :side="busy" @oven="ovenOpen = true" />
       </template>
+      <HouseNotes :kept="keptTo(busy.bake.card.question, busy.bake.ovenId)" />
       <EveningNext />
       <p v-if="running.chimes.silentYet && !running.chimes.muted" class="sound">
         {{ t('ui.oven.tap-anywhere-once-or-the') }}

@@ -17,9 +17,17 @@ const book = useBook()
 const shown = computed({ get: () => true, set: () => emit('close') })
 const log = ref<LogLine[]>([])
 const MOST = 12
+/** How far back it is looked for so many, pages of the log. */
+const MOST_PAGES = 8
 
 const ask = latest(async (signal) => {
-  log.value = (await api.logged({}, signal)).lines
+  const lines: LogLine[] = []
+  for (let page = 0; page < MOST_PAGES && new Set(lines.map((l) => l.title)).size < MOST; page++) {
+    const some = await api.logged({ page }, signal)
+    if (some.page === page) lines.push(...some.lines)
+    if (page + 1 >= some.pages) break
+  }
+  log.value = lines
 })
 onMounted(() => Promise.all([book.open(), ask()]))
 

@@ -113,6 +113,23 @@ class LogJourneyTest {
         screen.waitLongForText(fan, "This oven runs about");
     }
 
+    /** What to put into an oven to learn most of it, by what there is to read it with; and it lies on the Bench. */
+    @Test
+    void aTestBakeIsChosenAndLaidOnTheBench() {
+        screen.tap(Part.of("link", "What it taught"));
+        Part fan = Part.region("Fan oven");
+        screen.tap(Part.button("What would tell most of it?").in(fan));
+        screen.waitLongForText(fan, "Its air would be known to");
+        screen.waitForText(fan, "Put it in by the ticket, read it, and say how it was");
+        assertThat(screen.objections()).isEmpty();
+        String without = screen.text(fan);
+        screen.tap(Part.of("checkbox", "A thermometer hangs in the oven").in(fan));
+        screen.until("another doubt", () -> !screen.text(fan).equals(without));
+        screen.tap(Part.button("Set it on the Bench").in(fan));
+        screen.until("the Bench", () -> screen.path().equals("/bench"));
+        screen.waitForText(Part.drawn("main"), "Fan oven");
+    }
+
     /** On a phone what is looked for does not push the log off the screen, and is there when it is asked for. */
     @Test
     void onAPhone() {

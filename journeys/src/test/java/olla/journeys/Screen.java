@@ -4,9 +4,14 @@ import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.File;
 import java.io.IOException;
+import java.io.InputStream;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Duration;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -26,6 +31,8 @@ import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.print.PageSize;
+import org.openqa.selenium.print.PrintOptions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** Debian's Chromium showing Olla, and what a cook does with it. */
@@ -54,6 +61,8 @@ final class Screen implements AutoCloseable {
 
     /** The one place where units are switched. */
     static final Part UNITS = Part.drawn(".units");
+
+    private static final Pattern PDF_PAGE = Pattern.compile("/Type\\s*/Page\\b");
 
     private final String address;
     private final Path profile;
@@ -267,6 +276,24 @@ final class Screen implements AutoCloseable {
     /** Shows the page as for the screen or as for the printer. */
     void medium(String screenOrPrint) {
         driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", screenOrPrint));
+    }
+
+    /** How many pages of A4 a printer would take for it. */
+    long printedPages() {
+        PrintOptions paper = new PrintOptions();
+        paper.setPageSize(new PageSize(29.7, 21.0));
+        String pdf =
+                new String(Base64.getDecoder().decode(driver.print(paper).getContent()), StandardCharsets.ISO_8859_1);
+        return PDF_PAGE.matcher(pdf).results().count();
+    }
+
+    /** Keeps what is at an address of the kitchen's in a file, as a browser does with a link that is to be kept. */
+    Path kept(String path, Path file) throws IOException {
+        try (InputStream in = URI.create(address + path).toURL().openStream()) {
+            Files.createDirectories(file.toAbsolutePath().getParent());
+            Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
+        }
+        return file;
     }
 
     /** Takes the network away from this screen, or gives it back. */

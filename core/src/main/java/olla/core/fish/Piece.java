@@ -24,6 +24,7 @@ import olla.core.messages.Unit;
  * @param orientation how it lies on its tray
  * @param filling what is inside it
  * @param stuffing how much of it there is where that is a stuffing
+ * @param habit how fish like this goes in this kitchen
  */
 public record Piece(
         Fish species,
@@ -37,7 +38,8 @@ public record Piece(
         boolean frozen,
         Orientation orientation,
         Filling filling,
-        Stuffing stuffing) {
+        Stuffing stuffing,
+        Habit habit) {
 
     /** Density of raw fish used to turn mass into size, kg/m³ (about 1050 for lean flesh; common practice, no source). */
     public static final double DENSITY_KG_M3 = 1050;
@@ -132,7 +134,8 @@ public record Piece(
                 frozen,
                 Orientation.LYING,
                 Filling.NONE,
-                Stuffing.USUAL);
+                Stuffing.USUAL,
+                Habit.NONE);
     }
 
     /**
@@ -151,7 +154,37 @@ public record Piece(
      */
     public Piece set(Orientation how, Filling inside, Stuffing of) {
         return new Piece(
-                species, cut, measured, thicknessMm, widthMm, lengthMm, massG, startTempC, frozen, how, inside, of);
+                species,
+                cut,
+                measured,
+                thicknessMm,
+                widthMm,
+                lengthMm,
+                massG,
+                startTempC,
+                frozen,
+                how,
+                inside,
+                of,
+                habit);
+    }
+
+    /** The same piece in a kitchen where its like goes so. */
+    public Piece going(Habit here) {
+        return new Piece(
+                species,
+                cut,
+                measured,
+                thicknessMm,
+                widthMm,
+                lengthMm,
+                massG,
+                startTempC,
+                frozen,
+                orientation,
+                filling,
+                stuffing,
+                here);
     }
 
     /** How much stuffing is in it, g; 0 where there is none. */

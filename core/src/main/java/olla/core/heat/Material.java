@@ -74,6 +74,21 @@ public final class Material {
         return new Material(lowestJm3, perJm3, temperatureC, resistivity, kgM3, 0, crustConductivityWmK, holds);
     }
 
+    /** The same material holding so many times the heat at every temperature: all that it does takes so many times as long. */
+    public Material slower(double times) {
+        return times == 1
+                ? this
+                : new Material(
+                        times * lowestJm3,
+                        perJm3 / times,
+                        temperatureC,
+                        resistivity,
+                        waterKgM3,
+                        dryResistivity,
+                        crustWmK,
+                        holds);
+    }
+
     /** The same material, a gel that lets water go as it warms. */
     public Material lettingGo(WaterHolding asItWarms) {
         return new Material(

@@ -40,6 +40,11 @@ public record Quantity(double value, Unit unit) {
         return new Quantity(value, Unit.ML);
     }
 
+    /** Seconds, to the nearest five. */
+    public static Quantity seconds(double value) {
+        return new Quantity(5 * Math.round(value / 5), Unit.SECOND);
+    }
+
     /** Minutes in a sentence, to the half. */
     public static Quantity minutes(double value) {
         return new Quantity(value, Unit.MINUTE);

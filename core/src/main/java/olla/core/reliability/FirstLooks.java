@@ -1,5 +1,6 @@
 package olla.core.reliability;
 
+import java.util.Arrays;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
 
@@ -11,10 +12,10 @@ import olla.core.messages.Quantity;
  */
 public record FirstLooks(int bakes, double meanMin) {
 
-    /* Fewer are chance. */
+    /* Fewer are chance (ours). */
     private static final int FEWEST = 3;
 
-    /* So much later or sooner is a habit, minutes. */
+    /* So much later or sooner is a habit, minutes (ours). */
     private static final double HABIT_MIN = 1;
 
     /**
@@ -23,11 +24,7 @@ public record FirstLooks(int bakes, double meanMin) {
      * @param laterMin each first look less the minute its ticket said, one or more
      */
     public static FirstLooks of(double[] laterMin) {
-        double sum = 0;
-        for (double later : laterMin) {
-            sum += later;
-        }
-        return new FirstLooks(laterMin.length, sum / laterMin.length);
+        return new FirstLooks(laterMin.length, Arrays.stream(laterMin).average().orElseThrow());
     }
 
     /** The habit, as the rest of a sentence that begins with a name. */

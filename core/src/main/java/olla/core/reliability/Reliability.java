@@ -9,6 +9,7 @@ import java.util.Optional;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
 import olla.core.reliability.CameOut.Told;
+import org.hipparchus.stat.descriptive.StreamingStatistics;
 
 /**
  * How far the tickets of some bakes could be trusted.
@@ -17,7 +18,7 @@ import olla.core.reliability.CameOut.Told;
  * @param inside how many were done inside their ticket's window
  * @param earlier how many before it
  * @param later how many after it
- * @param error how much later than likely the rest were done on the average; empty where too few can tell
+ * @param error how much later than likely those that were just right were done; empty for fewer than two
  * @param points how often what was to be done by a percentile of its ticket's window was done by then
  */
 public record Reliability(
@@ -26,15 +27,16 @@ public record Reliability(
     /** What a window promises: it runs from the 10th to the 90th percentile. */
     public static final double PROMISED = 0.8;
 
-    /* Fewer say nothing of the long run. */
+    /* Fewer say nothing of the long run (ours). */
     private static final int FEWEST = 5;
 
-    /* Nobody notices less, minutes. */
+    /* Nobody notices less, minutes (ours). */
     private static final double NOTICED_MIN = 0.5;
 
-    /* A mean so many of its standard errors off is no chance. */
+    /* A mean so many of its standard errors off is no chance: one in twenty, as is usual. */
     private static final double NO_CHANCE = 2;
 
+    /* Of so many is the running mean (ours). */
     private static final int RUNNING = 10;
 
     private static final double[] PERCENTILES = {0.1, 0.5, 0.9};
@@ -45,33 +47,28 @@ public record Reliability(
      * @param bakes of how many
      * @param meanMin later than likely, minutes, below 0 for sooner
      * @param standardErrorMin of that mean, minutes
-     * @param meanAbsoluteMin how far off in either direction, minutes
      */
-    public record MeanError(int bakes, double meanMin, double standardErrorMin, double meanAbsoluteMin) {
+    public record MeanError(int bakes, double meanMin, double standardErrorMin) {
 
         private static Optional<MeanError> of(double[] errors) {
             if (errors.length < 2) {
                 return Optional.empty();
             }
-            double mean = 0;
-            double absolute = 0;
+            StreamingStatistics statistics = new StreamingStatistics();
             for (double error : errors) {
-                mean += error / errors.length;
-                absolute += Math.abs(error) / errors.length;
+                statistics.addValue(error);
             }
-            double squares = 0;
-            for (double error : errors) {
-                squares += (error - mean) * (error - mean);
-            }
-            double standardError = Math.sqrt(squares / (errors.length - 1) / errors.length);
-            return Optional.of(new MeanError(errors.length, mean, standardError, absolute));
+            return Optional.of(new MeanError(
+                    errors.length, statistics.getMean(), statistics.getStandardDeviation() / Math.sqrt(errors.length)));
         }
 
-        /** Whether it is more than chance, and more than nobody notices. */
+        private boolean noticed() {
+            return Math.abs(meanMin) >= NOTICED_MIN;
+        }
+
+        /* Whether it is more than chance, and more than nobody notices. */
         private boolean matters() {
-            return bakes >= FEWEST
-                    && Math.abs(meanMin) >= NOTICED_MIN
-                    && Math.abs(meanMin) > NO_CHANCE * standardErrorMin;
+            return bakes >= FEWEST && noticed() && Math.abs(meanMin) > NO_CHANCE * standardErrorMin;
         }
     }
 
@@ -176,5 +173,17 @@ public record Reliability(
                 .orElseGet(() -> error.filter(mean -> mean.bakes() >= FEWEST).isPresent()
                         ? Message.of("taught.no-side")
                         : Message.NOTHING);
+    }
+
+    /** The mean error in short, as a table has it; nothing where too few can tell. */
+    public Message mean() {
+        return error.map(mean -> {
+                    if (!mean.noticed()) {
+                        return Message.of("taught.as-likely");
+                    }
+                    String how = mean.meanMin() > 0 ? "taught.mean-later" : "taught.mean-sooner";
+                    return Message.of(how, "minutes", Quantity.minutes(Math.abs(mean.meanMin())));
+                })
+                .orElse(Message.NOTHING);
     }
 }

@@ -338,6 +338,8 @@ public final class BakeModel {
             }
             materials[TrayLoad.FLESH] = FleshMaterial.material(piece.species());
             materials[TrayLoad.TRAY] = Material.constant(ware.conductivityWmK(), ware.heatCapacityJm3K());
+            double slower = piece.habit().slower();
+            Arrays.setAll(materials, m -> materials[m].slower(slower));
             return new SectionSolver(section, fineness.toleranceK, materials);
         });
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import olla.core.fish.Piece;
 import olla.core.oven.Programme;
 import olla.core.uncertainty.Doubt.About;
 import olla.core.units.Temperature;
@@ -384,11 +385,63 @@ public final class Ensemble {
                 was);
     }
 
+    /**
+     * What these members, of which nothing was observed, would tell of their oven on the average.
+     *
+     * @param air whether a thermometer hangs in the oven too
+     * @throws IllegalStateException where the members were not watched
+     */
+    public OvenLearning wouldTell(Reads reads, boolean air) {
+        OvenShare.Posterior after = new WouldTell(members)
+                .of(
+                        share,
+                        reads,
+                        window().likelyMin() / scale,
+                        solver.perLog(),
+                        solver.calibration().offsetDoubtC(),
+                        air);
+        return new OvenLearning(solver.calibration(), after);
+    }
+
+    /** How wide the window would be in the same oven once that is learned of it, minutes. */
+    public double widthMin(OvenLearning learned) {
+        return window().widthMin() * share.narrowedBy(learned.posterior());
+    }
+
     /** What was observed of this bake tells so much of its oven, for whatever else is in it. */
     public OvenEvidence tells() {
         OvenShare.Posterior found = ofTheOven();
         return OvenEvidence.of(solver.calibration(), new double[] {found.offset(), found.film()}, new double[] {
             found.offsetVariance(), found.both(), found.filmVariance()
+        });
+    }
+
+    /**
+     * How slow it has turned out to be by what was observed of it; empty where nothing was that tells.
+     *
+     * @param unstretched the same members before anything was observed
+     */
+    public Optional<Slowness> slowness(Ensemble unstretched) {
+        return share.said(members, weight).map(said -> {
+            OvenCalibration then = solver.calibration();
+            Piece piece = solver.piece();
+            double perOffset = share.withOffset() / then.offsetDoubtC();
+            double perFilm = share.withFilm() / then.logFilmDoubt();
+            double ofOven = share.withOffset() * share.withOffset() + share.withFilm() * share.withFilm();
+            double ofModel = piece.habit().logDoubt() * piece.habit().logDoubt();
+            double thickness = piece.thicknessDoubtMm() / piece.thicknessMm();
+            return new Slowness(
+                    said.mean()
+                            - share.mean()
+                            + Math.log(scale / unstretched.scale)
+                            + piece.habit().logSlower()
+                            + perOffset * then.offsetC()
+                            + perFilm * then.logFilm(),
+                    said.variance() + Math.max(0, share.variance() - ofOven - ofModel),
+                    perOffset,
+                    perFilm,
+                    solver.doubts().logPerDoubt(About.THICKNESS) / thickness,
+                    1 / solver.perLog());
         });
     }
 

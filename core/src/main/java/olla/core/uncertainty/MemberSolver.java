@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import olla.core.fish.Piece;
 import olla.core.simulation.BakeModel;
 import olla.core.simulation.BakeRun;
 import olla.core.simulation.GivenUp;
@@ -44,6 +45,10 @@ final class MemberSolver {
 
     OvenCalibration calibration() {
         return dish.calibration();
+    }
+
+    Piece piece() {
+        return dish.piece();
     }
 
     double targetC() {
@@ -98,7 +103,8 @@ final class MemberSolver {
         BakeRun run = new BakeRun(section.elsewise(unknowns(z)), dish.programme());
         double guess = doubts.logMinutes(z);
         Member asReckoned = watched ? watched(run, z, guess) : unwatched(run, z, guess);
-        return asReckoned.by(new ModelClock(z, beforeMin, doubts.plainMinutes()), beforeMin);
+        return asReckoned.by(
+                new ModelClock(z, dish.piece().habit().logDoubt(), beforeMin, doubts.plainMinutes()), beforeMin);
     }
 
     private Member unwatched(BakeRun run, double[] z, double guess) {

@@ -15,13 +15,7 @@ final class ModelClock {
     /** How many draws a member has. */
     static final int DRAWS = DRIFT + 1;
 
-    /**
-     * Of the logarithm of how long it takes, one standard deviation (published: the best ways to reckon how long food takes to freeze or thaw
-     * are 5 to 10 % off where all that goes into them is known, Cleland and Earle, Pham; from memory; a dressed fish is no easier).
-     */
-    static final double LOG_PACE = 0.1;
-
-    /* Of how much the logarithm of its pace changes from the middle of the bake to either end (ours: as much again). */
+    /* Of how much the logarithm of its pace changes from the middle of the bake to either end (ours: as much again as its pace usually is off). */
     private static final double LOG_DRIFT = 0.1 * Math.sqrt(3);
 
     /* Beyond two standard deviations of it the clock would come to stand still before a bake of twice the length is over. */
@@ -37,13 +31,14 @@ final class ModelClock {
 
     /**
      * @param z how many standard deviations off, {@value #DRAWS} of them
+     * @param logDoubt of the logarithm of how long it takes, one standard deviation
      * @param fromMin until when nothing is off: what comes before the open stages, minutes
      * @param lengthMin how long they are likely to be, minutes
      */
-    ModelClock(double[] z, double fromMin, double lengthMin) {
+    ModelClock(double[] z, double logDoubt, double fromMin, double lengthMin) {
         this.fromMin = fromMin;
         this.lengthMin = lengthMin;
-        this.slower = Math.exp(LOG_PACE * z[About.MODEL.ordinal()]);
+        this.slower = Math.exp(logDoubt * z[About.MODEL.ordinal()]);
         this.drift = Math.max(-MOST_DRIFT, Math.min(MOST_DRIFT, LOG_DRIFT * z[DRIFT]));
     }
 

@@ -26,7 +26,7 @@ public record OvenEvidence(double hOffset, double hFilm, double pOffset, double 
     private static final double STEP = 0.02;
 
     /* What is told no more surely than this, as a share of how surely it was known, tells nothing: as much comes of chance draws. */
-    private static final double SAYS_NOTHING = 0.15;
+    static final double SAYS_NOTHING = 0.15;
 
     /* No direction is told more surely: in these units again. */
     private static final double LEAST_VARIANCE = 0.02;

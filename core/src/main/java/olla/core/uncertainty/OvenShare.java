@@ -2,6 +2,7 @@ package olla.core.uncertainty;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import olla.core.uncertainty.Doubt.About;
 
 /**
@@ -48,7 +49,43 @@ record OvenShare(double mean, double variance, double withOffset, double withFil
         double now = mean(members, weight);
         // No fish makes an oven less known than it was.
         double known = Math.max(0, 1 - variance(members, weight, now) / variance);
-        double slower = (now - mean) / variance;
+        return after((now - mean) / variance, known);
+    }
+
+    /** What would be believed of the oven, as far as its doubt goes, where this share of the minutes' variance were gone, 0 to 1. */
+    Posterior knowing(double known) {
+        return variance < SAME ? new Posterior(0, 1, 0, 0, 1) : after(0, Math.max(0, known));
+    }
+
+    /** The spread of the minutes' logarithm in an oven of which this is believed, over what it is where nothing more is: 0 to 1. */
+    double narrowedBy(Posterior oven) {
+        if (variance < SAME) {
+            return 1;
+        }
+        double gone = withOffset * withOffset * (1 - oven.offsetVariance())
+                - 2 * withOffset * withFilm * oven.both()
+                + withFilm * withFilm * (1 - oven.filmVariance());
+        return Math.sqrt(Math.max(0, variance - gone) / variance);
+    }
+
+    /** What was observed says so much of the minutes' logarithm, apart from what was known of it before. */
+    record Said(double mean, double variance) {}
+
+    /** What the members' weights say; empty where that is nothing (the quotient of two normal densities). */
+    Optional<Said> said(List<Member> members, double[] weight) {
+        if (variance < SAME) {
+            return Optional.empty();
+        }
+        double now = mean(members, weight);
+        double sure = 1 / Math.max(SAME, variance(members, weight, now)) - 1 / variance;
+        return sure * variance < OvenEvidence.SAYS_NOTHING
+                ? Optional.empty()
+                : Optional.of(new Said(
+                        ((1 / Math.max(SAME, variance(members, weight, now))) * now - mean / variance) / sure,
+                        1 / sure));
+    }
+
+    private Posterior after(double slower, double known) {
         return new Posterior(
                 withOffset * slower,
                 1 - withOffset * withOffset / variance * known,

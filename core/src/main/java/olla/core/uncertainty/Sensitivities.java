@@ -50,7 +50,7 @@ public final class Sensitivities {
                     GivenUp.stopIf(asker);
                     slope[about.ordinal()] = slope(coarse.model(), about);
                 });
-        slope[About.MODEL.ordinal()] = ModelClock.LOG_PACE;
+        slope[About.MODEL.ordinal()] = dish.piece().habit().logDoubt();
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import olla.core.messages.Message;
 import olla.core.reliability.CameOut.Told;
 import olla.core.reliability.Reliability.Point;
 import olla.core.uncertainty.CheckWindow;
@@ -91,7 +92,7 @@ class ReliabilityTest {
     void theSideIsSaidOnlyWhereItIsNoChance() {
         assertThat(Reliability.of(List.of(out(12, Verdict.RIGHT), out(12.2, Verdict.RIGHT)))
                         .side())
-                .isEqualTo(olla.core.messages.Message.NOTHING);
+                .isEqualTo(Message.NOTHING);
         List<CameOut> late = new ArrayList<>();
         List<CameOut> both = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
@@ -101,7 +102,12 @@ class ReliabilityTest {
         assertThat(Reliability.of(late).side().key()).isEqualTo("taught.later");
         assertThat(Reliability.of(late).error().orElseThrow().meanMin()).isCloseTo(1.5, within(1e-9));
         assertThat(Reliability.of(both).side().key()).isEqualTo("taught.no-side");
-        assertThat(Reliability.of(both).error().orElseThrow().meanAbsoluteMin()).isCloseTo(1.75, within(1e-9));
+        // By hand: six that lie 1.75 off their mean.
+        assertThat(Reliability.of(both).error().orElseThrow().standardErrorMin())
+                .isCloseTo(Math.sqrt(6 * 1.75 * 1.75 / 5 / 6), within(1e-9));
+        assertThat(Reliability.of(late).mean().key()).isEqualTo("taught.mean-later");
+        assertThat(Reliability.of(both).mean().key()).isEqualTo("taught.as-likely");
+        assertThat(Reliability.of(List.of()).mean()).isEqualTo(Message.NOTHING);
     }
 
     @Test

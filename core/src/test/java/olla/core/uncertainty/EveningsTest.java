@@ -14,6 +14,7 @@ import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.fish.Cut;
+import olla.core.fish.Habit;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
@@ -95,7 +96,7 @@ class EveningsTest {
                 double reckoned = new BakeRun(real, dinner.programme())
                         .minutesFor(TARGET_C)
                         .orElse(Programme.LONGEST_MINUTES);
-                ModelClock clock = new ModelClock(z, 0, reckoned);
+                ModelClock clock = new ModelClock(z, Habit.USUAL_DOUBT, 0, reckoned);
                 double ready = clock.real(reckoned);
                 Ensemble seen = watched(prior, dinner, truth, clock, likely, random);
                 start += Math.abs(prior.window().likelyMin() - ready) / BAKES_EACH;

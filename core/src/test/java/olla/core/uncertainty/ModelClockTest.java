@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import olla.core.fish.Habit;
 import org.junit.jupiter.api.Test;
 
 class ModelClockTest {
@@ -14,7 +15,7 @@ class ModelClockTest {
         double[] z = new double[ModelClock.DRAWS];
         z[Doubt.About.MODEL.ordinal()] = pace;
         z[ModelClock.DRIFT] = drift;
-        return new ModelClock(z, 5, 20);
+        return new ModelClock(z, Habit.USUAL_DOUBT, 5, 20);
     }
 
     @Property

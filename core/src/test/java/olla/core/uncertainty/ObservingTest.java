@@ -14,6 +14,7 @@ import olla.core.doneness.Doneness;
 import olla.core.dress.Dress;
 import olla.core.dress.UsualProgramme;
 import olla.core.estimate.Estimator;
+import olla.core.fish.Habit;
 import olla.core.fish.Piece;
 import olla.core.messages.RefusedInput;
 import olla.core.oven.OvenEvent;
@@ -65,7 +66,7 @@ class ObservingTest {
             BakeModel model = new BakeModel(HAKE, TRAY, oven, unknowns, fineness);
             run = new BakeRun(model, PROGRAMME);
             double reckoned = run.minutesFor(TARGET_C).orElseThrow();
-            clock = new ModelClock(z, 0, reckoned);
+            clock = new ModelClock(z, Habit.USUAL_DOUBT, 0, reckoned);
             double[] coldest =
                     run.watch(reckoned, 2 * reckoned, Member.STRIDE_MIN).coldestC();
             member = new Member(z, reckoned, coldest).by(clock, 0);

@@ -39,6 +39,7 @@ import olla.server.bakes.rows.TapInput;
 import olla.server.bakes.rows.TapKind;
 import olla.server.bakes.rows.TapRepository;
 import olla.server.forecast.CarryOver;
+import olla.server.habits.KitchenHabits;
 import olla.server.ovens.Oven;
 import olla.server.ovens.OvenRepository;
 import olla.server.people.Who;
@@ -101,6 +102,7 @@ public class BakeService {
     private final StoredQuestions questions;
     private final CarryOver carryOver;
     private final CertaintyCache certainties;
+    private final KitchenHabits habits;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
@@ -120,6 +122,7 @@ public class BakeService {
             StoredQuestions questions,
             CarryOver carryOver,
             CertaintyCache certainties,
+            KitchenHabits habits,
             Clock clock,
             TransactionTemplate transaction,
             ApplicationEventPublisher events,
@@ -133,6 +136,7 @@ public class BakeService {
         this.questions = questions;
         this.carryOver = carryOver;
         this.certainties = certainties;
+        this.habits = habits;
         this.clock = clock;
         this.transaction = transaction;
         this.events = events;
@@ -166,8 +170,10 @@ public class BakeService {
         Oven oven = Optional.ofNullable(in.ovenId())
                 .flatMap(ovens::findById)
                 .orElseThrow(() -> new NotThere("not-there.oven", "id", String.valueOf(in.ovenId())));
-        // What its log has taught is what the oven is taken for, whatever the asker knew of it.
-        EstimateRequest request = in.question().in(oven.kind(), oven.calibration());
+        // What the log has taught is what oven and fish are taken for, whatever the asker knew of them.
+        EstimateRequest request = in.question()
+                .in(oven.kind(), oven.calibration())
+                .going(habits.of(in.question()).orElse(null));
         Question question = refusals.take("question", () -> Question.of(request));
         refusals.throwIfAny();
         Estimate estimate = question.answer();
@@ -220,11 +226,14 @@ public class BakeService {
     private Optional<BakeView> there(PutIn in) {
         return bakes.findWithOvenById(in.id()).map(bake -> {
             EstimateRequest stored = questions.asked(bake);
-            EstimateRequest asked =
-                    in.question().in(bake.oven().kind(), bake.oven().calibration());
+            EstimateRequest asked = in.question()
+                    .in(bake.oven().kind(), bake.oven().calibration())
+                    .going(null);
             boolean same = bake.title().equals(in.title().strip())
                     && bake.oven().id().equals(in.ovenId())
-                    && stored.in(bake.oven().kind(), bake.oven().calibration()).equals(asked);
+                    && stored.in(bake.oven().kind(), bake.oven().calibration())
+                            .going(null)
+                            .equals(asked);
             if (!same) {
                 throw new NotNow("cannot.bake-id-taken");
             }
@@ -491,7 +500,7 @@ public class BakeService {
                 .flatMap(Optional::stream)
                 .min(Comparator.naturalOrder())
                 .ifPresent(since -> bakes.forgetLessons(bake.oven().id(), since));
-        bake.teach(null);
+        bake.teach(null, null);
         events.publishEvent(new LogChanged(bake.oven().id()));
     }
 

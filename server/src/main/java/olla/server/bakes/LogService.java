@@ -8,6 +8,7 @@ import jakarta.persistence.criteria.Expression;
 import jakarta.persistence.criteria.Path;
 import jakarta.persistence.criteria.Predicate;
 import jakarta.persistence.criteria.Root;
+import jakarta.persistence.criteria.Selection;
 import jakarta.persistence.criteria.Subquery;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -29,6 +30,7 @@ import olla.server.people.Who;
 import olla.server.web.NotThere;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.domain.Specification;
 import org.springframework.stereotype.Service;
 
@@ -78,8 +80,7 @@ public class LogService {
         Bake bake = bakes.findWithOvenById(id)
                 .filter(it -> it.loggedAt() != null)
                 .orElseThrow(() -> new NotThere("not-there.bake"));
-        Optional<Bake> last = bakes.findBefore(bake.oven().id(), bake.loggedAt(), bake.getId())
-                .filter(before -> sameOven(before, bake));
+        Optional<Bake> last = before(bake);
         return new LoggedBake(
                 views.logged(List.of(bake)).get(0),
                 service.one(id),
@@ -87,12 +88,24 @@ public class LogService {
                 believed(bake));
     }
 
-    /* Whether it was not another in between. */
-    private static boolean sameOven(Bake before, Bake bake) {
+    /* The line before it in its oven's log, of the oven as it was before it was changed, or as it is since. */
+    private Optional<Bake> before(Bake bake) {
         Instant another = bake.oven().forgetBefore();
-        return another == null
-                || bake.startedAt().isBefore(another)
-                || !before.startedAt().isBefore(another);
+        Specification<Bake> earlier = (line, query, where) -> {
+            Predicate sameMoment = where.and(
+                    where.equal(line.get("loggedAt"), bake.loggedAt()), where.lessThan(line.get("id"), bake.getId()));
+            List<Predicate> all = new ArrayList<>();
+            equal(all, where, line.get("oven").get("id"), bake.oven().id());
+            all.add(where.or(where.lessThan(line.get("loggedAt"), bake.loggedAt()), sameMoment));
+            if (another != null) {
+                Predicate asItWas = where.lessThan(line.get("startedAt"), another);
+                all.add(bake.startedAt().isBefore(another) ? asItWas : where.not(asItWas));
+            }
+            return where.and(all.toArray(Predicate[]::new));
+        };
+        return bakes.findBy(
+                earlier,
+                lines -> lines.sortBy(Sort.by("loggedAt", "id").descending()).first());
     }
 
     /* Null until it is worked out. */
@@ -104,37 +117,38 @@ public class LogService {
     /** What there is to search by. */
     LogChoices choices() {
         return new LogChoices(
-                counted(bake -> bake.get("fish"), null).stream()
-                        .map(row -> new LogChoices.Choice(row.get(0, String.class), row.get(1, Long.class)))
-                        .toList(),
-                counted(bake -> bake.get("dress"), null).stream()
-                        .map(row -> new LogChoices.Choice(row.get(0, String.class), row.get(1, Long.class)))
-                        .toList(),
-                counted(
-                                bake -> bake.get("oven").get("id"),
-                                bake -> bake.get("oven").get("name"))
+                kinds("fish"),
+                kinds("dress"),
+                counted(bake -> List.of(
+                                bake.get("oven").get("id"), bake.get("oven").get("name")))
                         .stream()
                         .map(row -> new LogChoices.OfOven(
-                                row.get(0, Integer.class), row.get(2, String.class), row.get(1, Long.class)))
+                                row.get(0, Integer.class), row.get(1, String.class), row.get(2, Long.class)))
                         .toList(),
                 cooks().stream()
                         .map(id -> new LogChoices.OfCook(id, people.nameOf(new Who(id, null))))
                         .toList());
     }
 
-    private List<Tuple> counted(Function<Root<Bake>, Path<?>> by, Function<Root<Bake>, Path<?>> beside) {
+    private List<LogChoices.Choice> kinds(String attribute) {
+        return counted(bake -> List.of(bake.get(attribute))).stream()
+                .map(row -> new LogChoices.Choice(row.get(0, String.class), row.get(1, Long.class)))
+                .toList();
+    }
+
+    /* What bakes of the log have in common, and last how many they are; most first. */
+    private List<Tuple> counted(Function<Root<Bake>, List<Expression<?>>> by) {
         CriteriaBuilder where = entities.getCriteriaBuilder();
         CriteriaQuery<Tuple> query = where.createTupleQuery();
         Root<Bake> bake = query.from(Bake.class);
-        Path<?> value = by.apply(bake);
+        List<Expression<?>> values = by.apply(bake);
         Expression<Long> bakesOfIt = where.count(bake);
-        if (beside == null) {
-            query.select(where.tuple(value, bakesOfIt)).groupBy(value);
-        } else {
-            Path<?> name = beside.apply(bake);
-            query.select(where.tuple(value, bakesOfIt, name)).groupBy(value, name);
-        }
-        query.where(logged(bake, where), where.isNotNull(value)).orderBy(where.desc(bakesOfIt), where.asc(value));
+        List<Selection<?>> row = new ArrayList<>(values);
+        row.add(bakesOfIt);
+        query.select(where.tuple(row))
+                .where(logged(bake, where), where.isNotNull(values.get(0)))
+                .groupBy(values)
+                .orderBy(where.desc(bakesOfIt), where.asc(values.get(0)));
         return entities.createQuery(query).setMaxResults(MOST_CHOICES).getResultList();
     }
 

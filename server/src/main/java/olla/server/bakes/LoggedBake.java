@@ -16,7 +16,7 @@ import olla.server.web.MaybeAbsent;
 record LoggedBake(
         LogLine line,
         BakeView bake,
-        Belief before,
+        @MaybeAbsent Belief before,
         @MaybeAbsent Belief after) {
 
     /**

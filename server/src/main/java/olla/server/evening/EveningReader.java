@@ -164,7 +164,8 @@ class EveningReader {
                 question.doneness(),
                 question.pieces(),
                 atRisk || Boolean.TRUE.equals(question.atRisk()),
-                question.parasites());
+                question.parasites(),
+                question.habits());
     }
 
     private static SideDish side(EveningSideInput input) {

@@ -17,6 +17,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import olla.core.fish.MeasuredBy;
 import olla.core.oven.OvenEvents;
 import olla.core.probe.ProbeJudge;
 import olla.core.probe.ProbeJudge.JudgedReading;
@@ -27,6 +28,7 @@ import olla.core.uncertainty.Observation;
 import olla.core.uncertainty.OvenCalibration;
 import olla.core.uncertainty.OvenEvidence;
 import olla.core.uncertainty.ProbeObservations;
+import olla.core.uncertainty.Slowness;
 import olla.server.bakes.rows.BakeTimeline.Timed;
 import olla.server.load.Pools;
 import olla.server.load.TapsFirst;
@@ -92,6 +94,12 @@ public class Forecasts {
         /** Whether anything was seen or read of it. */
         public boolean observed() {
             return !seen.isEmpty() || !readings.isEmpty() || air.isPresent();
+        }
+
+        /** Whether a probe was put into it, by whatever hand. */
+        public boolean probed() {
+            return !readings.isEmpty()
+                    || seen.stream().anyMatch(timed -> timed.observation() instanceof Observation.Probe);
         }
 
         /** The same with what else is in its oven. A thermometer that all of them have read counts once. */
@@ -447,12 +455,21 @@ public class Forecasts {
     }
 
     /**
-     * What a finished bake teaches of its oven.
+     * What a finished bake teaches.
+     *
+     * @param oven what is believed of its oven after it
+     * @param slowness what it tells beside that; empty where nothing was observed that tells
+     * @param probed whether a probe was put into it while it baked
+     */
+    public record Teaches(OvenCalibration oven, Optional<Slowness> slowness, boolean probed) {}
+
+    /**
+     * What a finished bake teaches.
      *
      * @param believed of the oven until now
      * @param after what was said and read after it came out
      */
-    public Optional<OvenCalibration> lesson(Subject subject, OvenCalibration believed, List<Observation> after) {
+    public Optional<Teaches> lesson(Subject subject, OvenCalibration believed, List<Observation> after) {
         Question question = Question.of(subject.question());
         // How its fire was kept is of that evening and not learned.
         OvenCalibration then = believed.cooling(question.calibration().cooling());
@@ -461,7 +478,9 @@ public class Forecasts {
             for (Observation observation : after) {
                 last = last.observe(observation);
             }
-            return last.learned();
+            boolean byRuler = question.piece().measured() == MeasuredBy.RULER;
+            return new Teaches(
+                    last.learned(), last.slowness(prior).map(s -> byRuler ? s : s.unmeasured()), subject.probed());
         });
     }
 

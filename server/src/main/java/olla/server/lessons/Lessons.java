@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executor;
@@ -15,12 +16,16 @@ import olla.server.bakes.BakeViews;
 import olla.server.bakes.rows.Bake;
 import olla.server.bakes.rows.BakeRepository;
 import olla.server.bakes.rows.Lesson;
+import olla.server.bakes.rows.StoredSlowness;
 import olla.server.forecast.Forecasts;
 import olla.server.forecast.Forecasts.Subject;
+import olla.server.forecast.Forecasts.Teaches;
 import olla.server.load.Pools;
 import olla.server.ovens.Oven;
 import olla.server.ovens.OvenRepository;
 import olla.server.ovens.OvenService;
+import olla.server.probes.ProbeUse;
+import olla.server.probes.ProbeUseRepository;
 import olla.server.tenancy.WhoseKitchen;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -51,6 +56,7 @@ public class Lessons implements ApplicationRunner {
     private final OvenRepository ovens;
     private final BakeViews views;
     private final Forecasts forecasts;
+    private final ProbeUseRepository uses;
     private final TransactionTemplate transaction;
     private final Executor worker;
 
@@ -59,12 +65,14 @@ public class Lessons implements ApplicationRunner {
             OvenRepository ovens,
             BakeViews views,
             Forecasts forecasts,
+            ProbeUseRepository uses,
             TransactionTemplate transaction,
             @Qualifier(Pools.LESSONS) Executor worker) {
         this.bakes = bakes;
         this.ovens = ovens;
         this.views = views;
         this.forecasts = forecasts;
+        this.uses = uses;
         this.transaction = transaction;
         this.worker = worker;
     }
@@ -108,33 +116,40 @@ public class Lessons implements ApplicationRunner {
         // A line that changes meanwhile counts the turn up, and comes here again itself.
         int turn = ovens.lessonsTurn(ovenId);
         Instant another = ovens.findById(ovenId).map(Oven::forgetBefore).orElse(Instant.MIN);
-        OvenCalibration believed = OvenCalibration.UNCHECKED;
+        // One that was changed is two: each is learned from what was baked in it, in whatever order that was judged.
+        OvenCalibration asItWas = OvenCalibration.UNCHECKED;
+        OvenCalibration asItIs = OvenCalibration.UNCHECKED;
         boolean missing = false;
-        int since = 0;
-        List<Bake> log = bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(ovenId);
-        for (Bake line : log) {
-            boolean older = line.startedAt().isBefore(another);
-            // Of an oven that is another now nothing is known again.
-            if (!older && since++ == 0) {
-                believed = OvenCalibration.UNCHECKED;
-            }
-            missing |= line.lesson() == null;
-            if (!missing) {
+        int lessons = 0;
+        for (Bake line : bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(ovenId)) {
+            boolean before = line.startedAt().isBefore(another);
+            OvenCalibration believed;
+            missing |= line.lesson() == null || !line.lesson().todays();
+            if (missing) {
+                Bake bake = bakes.findWithOvenById(line.getId()).orElse(null);
+                if (bake == null || bake.loggedAt() == null) {
+                    return;
+                }
+                forecasts.giveWay();
+                Teaches teaches = learned(bake, before ? asItWas : asItIs);
+                believed = teaches.oven();
+                if (!taught(line.getId(), Lesson.of(believed), told(bake, teaches), turn, ovenId)) {
+                    return;
+                }
+            } else {
                 believed = line.lesson().calibration();
-                continue;
             }
-            Bake bake = bakes.findWithOvenById(line.getId()).orElse(null);
-            if (bake == null || bake.loggedAt() == null) {
-                return;
-            }
-            forecasts.giveWay();
-            believed = learned(bake, believed);
-            if (!taught(line.getId(), Lesson.of(believed), turn, ovenId)) {
-                return;
+            if (before) {
+                asItWas = believed;
+            } else {
+                asItIs = believed;
+                lessons++;
             }
         }
-        OvenCalibration taught = since == 0 ? OvenCalibration.UNCHECKED : believed;
-        int lessons = since;
+        learn(ovenId, turn, lessons, asItIs);
+    }
+
+    private void learn(int ovenId, int turn, int lessons, OvenCalibration taught) {
         transaction.executeWithoutResult(status -> ovens.learn(
                 ovenId,
                 turn,
@@ -146,7 +161,7 @@ public class Lessons implements ApplicationRunner {
     }
 
     /* Kept, where no line has changed since. The bake's row is taken before the oven's, as by whoever logs. */
-    private boolean taught(UUID bakeId, Lesson lesson, int turn, int ovenId) {
+    private boolean taught(UUID bakeId, Lesson lesson, StoredSlowness told, int turn, int ovenId) {
         return Boolean.TRUE.equals(transaction.execute(status -> {
             bakes.touch(bakeId.toString());
             if (ovens.keepLesson(ovenId, turn) == 0) {
@@ -158,20 +173,21 @@ public class Lessons implements ApplicationRunner {
                 status.setRollbackOnly();
                 return false;
             }
-            bake.teach(lesson);
+            bake.teach(lesson, told);
             bakes.save(bake);
             return true;
         }));
     }
 
     /* One line that cannot be understood, or says nothing, teaches nothing and hides no other. */
-    private OvenCalibration learned(Bake bake, OvenCalibration believed) {
+    private Teaches learned(Bake bake, OvenCalibration believed) {
+        Teaches nothing = new Teaches(believed, Optional.empty(), false);
         if (bake.verdict() == null || bake.outAt() == null) {
-            return believed;
+            return nothing;
         }
         double out = minutes(bake.startedAt(), bake.outAt());
         if (!(out > 0 && out < BakeClock.FORGOTTEN_MIN)) {
-            return believed;
+            return nothing;
         }
         try {
             Subject subject = views.subject(bake);
@@ -180,14 +196,27 @@ public class Lessons implements ApplicationRunner {
                 after.add(new Observation.Peak(out, bake.probeCelsius().doubleValue()));
             }
             after.add(new Observation.Outcome(out, bake.verdict()));
-            return forecasts.lesson(subject, believed, after).orElse(believed);
+            return forecasts.lesson(subject, believed, after).orElse(nothing);
         } catch (DataAccessException | TransactionException | CancellationException notNow) {
             // Out of reach, or stopped in the middle: that says nothing of the bake, and the next start learns from it.
             throw notNow;
         } catch (RuntimeException broken) {
             LOG.error("Bake {} teaches its oven nothing; it cannot be reckoned any more.", bake.getId(), broken);
-            return believed;
+            return nothing;
         }
+    }
+
+    /* What it was read by: the probe that was in it, one that has no name, or none. */
+    private StoredSlowness told(Bake bake, Teaches teaches) {
+        return teaches.slowness()
+                .map(slowness -> StoredSlowness.of(slowness, probe(bake, teaches)))
+                .orElse(null);
+    }
+
+    private String probe(Bake bake, Teaches teaches) {
+        return bake.probeCelsius() == null && !teaches.probed()
+                ? null
+                : uses.findById(bake.getId()).map(ProbeUse::device).orElse("");
     }
 
     private static double minutes(Instant from, Instant to) {

@@ -11,10 +11,17 @@ import olla.server.web.MaybeAbsent;
  *
  * @param words what is believed of it now
  * @param forgetBefore since when it is another
- * @param steps in the order of the log; without those that are not worked out yet
+ * @param learning whether some of its log is not worked out yet
+ * @param steps in the order of the log; without those
  */
 record OvenTaught(
-        int id, String name, Message words, @MaybeAbsent Instant forgetBefore, int version, List<Step> steps) {
+        int id,
+        String name,
+        Message words,
+        @MaybeAbsent Instant forgetBefore,
+        int version,
+        boolean learning,
+        List<Step> steps) {
 
     /**
      * What was believed after a bake.

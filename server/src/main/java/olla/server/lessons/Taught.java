@@ -25,30 +25,27 @@ record Taught(Held all, List<OfSome> dresses, List<OfSome> fish, List<Looks> coo
      * How far tickets could be trusted.
      *
      * @param bakes how many came out and were judged
-     * @param judged of how many it can be told when they were done
-     * @param share how many of these were done inside the window; missing where it can be told of none
+     * @param share how many were done inside the window, of those of which it can be told; missing where it can be told of none
      * @param words the same in a sentence
      * @param side on which side they were off; empty where too few can tell
-     * @param meanMin how much later than likely on the average, minutes; missing where too few can tell
+     * @param mean how much later than likely on the average, in short; empty where too few can tell
      * @param points of the reliability diagram
      */
     record Held(
             int bakes,
-            int judged,
             @MaybeAbsent Share share,
             Message words,
             Message side,
-            @MaybeAbsent Double meanMin,
+            Message mean,
             List<Reliability.Point> points) {
 
         static Held of(Reliability found) {
             return new Held(
                     found.bakes(),
-                    found.judged(),
                     found.held().orElse(null),
                     found.words(),
                     found.side(),
-                    found.error().map(Reliability.MeanError::meanMin).orElse(null),
+                    found.mean(),
                     found.points());
         }
     }

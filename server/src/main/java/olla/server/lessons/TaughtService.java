@@ -10,6 +10,7 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -132,20 +133,19 @@ class TaughtService {
             double out = Duration.between(startedAt, row.get(3, Instant.class)).toMillis() / 60_000.0;
             // What has come out before it went in, or long after anybody would bake, says nothing.
             if (out > 0 && out < BakeClock.FORGOTTEN_MIN) {
-                lines.add(
-                        0,
-                        new Line(
-                                row.get(0, UUID.class),
-                                row.get(1, String.class),
-                                startedAt,
-                                row.get(5, String.class),
-                                row.get(6, String.class),
-                                new CameOut(
-                                        new CheckWindow(minutes(row, 7), minutes(row, 8), minutes(row, 9)),
-                                        out,
-                                        row.get(4, Verdict.class))));
+                lines.add(new Line(
+                        row.get(0, UUID.class),
+                        row.get(1, String.class),
+                        startedAt,
+                        row.get(5, String.class),
+                        row.get(6, String.class),
+                        new CameOut(
+                                new CheckWindow(minutes(row, 7), minutes(row, 8), minutes(row, 9)),
+                                out,
+                                row.get(4, Verdict.class))));
             }
         }
+        Collections.reverse(lines);
         return lines;
     }
 
@@ -164,15 +164,16 @@ class TaughtService {
                 .orderBy(where.desc(tap.get("at")), where.desc(tap.get("id")));
         List<Tuple> rows = new ArrayList<>(
                 entities.createQuery(query).setMaxResults(MOST_TAPS).getResultList());
+        Collections.reverse(rows);
         Set<UUID> looked = new HashSet<>();
         Map<UUID, List<Double>> later = new LinkedHashMap<>();
-        for (int i = rows.size() - 1; i >= 0; i--) {
-            Line line = byId.get(rows.get(i).get(0, UUID.class));
-            UUID person = rows.get(i).get(1, UUID.class);
+        for (Tuple row : rows) {
+            Line line = byId.get(row.get(0, UUID.class));
+            UUID person = row.get(1, UUID.class);
             if (line == null || !looked.add(line.id()) || person == null) {
                 continue;
             }
-            double minute = Duration.between(line.startedAt(), rows.get(i).get(2, Instant.class))
+            double minute = Duration.between(line.startedAt(), row.get(2, Instant.class))
                             .toMillis()
                     / 60_000.0;
             later.computeIfAbsent(person, who -> new ArrayList<>())
@@ -197,20 +198,29 @@ class TaughtService {
     OvenTaught of(int ovenId) {
         Oven oven =
                 ovens.findById(ovenId).orElseThrow(() -> new NotThere("not-there.oven", "id", String.valueOf(ovenId)));
-        List<Bake> learned = bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(ovenId).stream()
-                .filter(bake -> bake.lesson() != null)
-                .toList();
-        List<OvenTaught.Step> steps =
-                learned.stream().map(bake -> step(bake, oven.forgetBefore())).toList();
-        int believed = (int) steps.stream().filter(step -> !step.forgotten()).count();
+        List<Bake> log = bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(ovenId);
+        List<Bake> learned = log.stream().filter(bake -> bake.lesson() != null).toList();
+        List<Bake> believed =
+                learned.stream().filter(bake -> !forgotten(bake, oven)).toList();
         // As the steps have it: the oven's own row follows when all of its log is worked out.
-        OvenCalibration now = believed == 0
+        OvenCalibration now = believed.isEmpty()
                 ? OvenCalibration.UNCHECKED
-                : learned.get(learned.size() - 1).lesson().calibration();
-        return new OvenTaught(ovenId, oven.name(), now.words(believed), oven.forgetBefore(), oven.version(), steps);
+                : believed.get(believed.size() - 1).lesson().calibration();
+        return new OvenTaught(
+                ovenId,
+                oven.name(),
+                now.words(believed.size()),
+                oven.forgetBefore(),
+                oven.version(),
+                learned.size() < log.size(),
+                learned.stream().map(bake -> step(bake, oven)).toList());
     }
 
-    private static OvenTaught.Step step(Bake bake, Instant another) {
+    private static boolean forgotten(Bake bake, Oven oven) {
+        return oven.forgetBefore() != null && bake.startedAt().isBefore(oven.forgetBefore());
+    }
+
+    private static OvenTaught.Step step(Bake bake, Oven oven) {
         OvenCalibration after = bake.lesson().calibration();
         return new OvenTaught.Step(
                 bake.getId(),
@@ -221,6 +231,6 @@ class TaughtService {
                 Math.exp(after.logFilm()),
                 Math.exp(after.logFilm() - after.logFilmDoubt()),
                 Math.exp(after.logFilm() + after.logFilmDoubt()),
-                another != null && bake.startedAt().isBefore(another));
+                forgotten(bake, oven));
     }
 }

@@ -57,7 +57,7 @@ final class Bodies extends OncePerRequestFilter {
             throws ServletException, IOException {
         boolean body = request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
         Asker asker = Asker.of(request);
-        if (!body || asker == null) {
+        if (!body || asker == null || Pages.isArchive(request)) {
             chain.doFilter(request, response);
             return;
         }

@@ -51,7 +51,8 @@ class NetworkGate {
                         // For whoever is at the machine itself.
                         .requestMatchers("/api/kitchens/**", "/actuator/**", "/v3/**")
                         .denyAll()
-                        .requestMatchers("/api/screens/**", "/api/invitations/**", "/api/device-keys/**")
+                        .requestMatchers(
+                                "/api/archive/**", "/api/screens/**", "/api/invitations/**", "/api/device-keys/**")
                         .hasRole(OWNER)
                         .requestMatchers(HttpMethod.GET, "/api/people")
                         .hasAnyRole(OWNER, COOK, WATCHER)

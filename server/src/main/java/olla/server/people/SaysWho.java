@@ -24,10 +24,12 @@ final class SaysWho extends OncePerRequestFilter {
     /* What is asked there changes nothing, or is how somebody says who it is. */
     private static final Set<String> FREE = Set.of(
             "/api/alternatives",
+            "/api/archive/look",
             "/api/certainty",
             "/api/counter",
             "/api/estimates",
             "/api/estimates/along",
+            "/api/habits/tonight",
             "/api/ingredients",
             "/api/me/person",
             "/api/shopping",

@@ -26,7 +26,7 @@ import olla.core.messages.RefusedInput;
  * Makes a stored picture of a camera's: turned upright, no side longer than 1600 pixels, encoded anew as JPEG, so that
  * neither what the camera wrote beside the picture (place, time, device) nor anything hidden in the file goes further.
  */
-final class PhotoLab {
+public final class PhotoLab {
 
     /** The largest file that is looked at, bytes. */
     static final int MOST_BYTES = 12 * 1024 * 1024;
@@ -66,6 +66,27 @@ final class PhotoLab {
             throw said;
         } catch (IOException | RuntimeException unreadable) {
             throw refused();
+        }
+    }
+
+    /** Whether a picture is as they come from here. */
+    public static boolean asKept(byte[] jpeg) {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(jpeg))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                return false;
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in, true, true);
+                return reader.getFormatName().equals("JPEG")
+                        && reader.getWidth(0) <= LONGEST_SIDE
+                        && reader.getHeight(0) <= LONGEST_SIDE;
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | RuntimeException unreadable) {
+            return false;
         }
     }
 

@@ -15,7 +15,9 @@ import olla.core.estimate.Estimate;
 import olla.core.fish.MeasuredBy;
 import olla.core.fish.Piece;
 import olla.core.fish.PlausibilityCheck.Slip;
+import olla.core.habits.Which;
 import olla.core.messages.Message;
+import olla.core.messages.Quantity;
 import olla.core.oven.Stage;
 import olla.core.plan.Ahead;
 import olla.core.plan.TrayFit;
@@ -30,6 +32,7 @@ import olla.core.uncertainty.Doubt;
 import olla.core.units.Amount;
 import olla.core.units.Dial;
 import olla.core.units.Measure;
+import olla.server.query.EstimateRequest.HabitPartInput;
 import olla.server.query.EstimateRequest.StageInput;
 import olla.server.query.EstimateRequest.StageKind;
 import olla.server.web.MaybeAbsent;
@@ -67,7 +70,8 @@ public record EstimateAnswer(
         List<Message> assumptions,
         List<SlipAnswer> slips,
         @MaybeAbsent FitAnswer fit,
-        List<AheadAnswer> ahead) {
+        List<AheadAnswer> ahead,
+        List<HabitAnswer> habits) {
 
     /**
      * The cook's own programme as it goes with the dress.
@@ -144,6 +148,44 @@ public record EstimateAnswer(
         static JuiceAnswer of(Juice juice, Dress dress) {
             return new JuiceAnswer(
                     round(juice.lostG()), dress.keepsJuice() ? round(juice.liquorG()) : null, juice.bite());
+        }
+    }
+
+    /**
+     * What one of the kitchen's habits has changed.
+     *
+     * @param minutes how much later it makes this dish; below 0 for sooner
+     */
+    public record HabitAnswer(Which.About about, double minutes, Message words) {
+
+        /* Less than that nobody notices, minutes. */
+        private static final double NOTICED_MIN = 0.2;
+
+        static List<HabitAnswer> of(Question question, double likelyMin) {
+            return question.habits().stream()
+                    .map(part -> of(part, -likelyMin * Math.expm1(-part.logSlower())))
+                    .filter(habit -> Math.abs(habit.minutes()) >= NOTICED_MIN)
+                    .toList();
+        }
+
+        private static Quantity length(double minutes) {
+            return minutes < 1 ? Quantity.seconds(60 * minutes) : Quantity.minutes(minutes);
+        }
+
+        private static HabitAnswer of(HabitPartInput part, double minutes) {
+            Message change =
+                    Message.of(minutes > 0 ? "habit.later" : "habit.sooner", "minutes", length(Math.abs(minutes)));
+            return new HabitAnswer(
+                    part.about(),
+                    round(minutes),
+                    Message.of(
+                            Message.word(part.about()).key(),
+                            "name",
+                            part.name() == null ? "" : part.name(),
+                            "change",
+                            change,
+                            "bakes",
+                            part.bakes()));
         }
     }
 
@@ -298,7 +340,8 @@ public record EstimateAnswer(
                         .orElse(null),
                 Ahead.of(piece, question.dress()).stream()
                         .map(step -> new AheadAnswer(step.part(), step.hours(), step.words()))
-                        .toList());
+                        .toList(),
+                window == null ? List.of() : HabitAnswer.of(question, window.likelyMin()));
     }
 
     private static FitAnswer fit(TrayFit vessel, Piece piece, Question question) {

@@ -23,9 +23,11 @@ import olla.core.dress.Vegetable.Cutting;
 import olla.core.fish.BodyShape;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
+import olla.core.fish.Habit;
 import olla.core.fish.Kept;
 import olla.core.fish.Orientation;
 import olla.core.fish.Stuffing;
+import olla.core.habits.Which;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Stage;
@@ -49,6 +51,7 @@ import olla.server.web.MaybeAbsent;
  * @param pieces how many such pieces, 1 to 100; 1 where it is not said
  * @param atRisk true where a guest is pregnant, very young, old or ill
  * @param parasites what was done about them; UNKNOWN where it is not said
+ * @param habits how fish like this goes in the kitchen that asks; as everywhere where it is not said
  */
 public record EstimateRequest(
         PieceInput piece,
@@ -60,7 +63,8 @@ public record EstimateRequest(
         @MaybeAbsent Doneness doneness,
         @MaybeAbsent Integer pieces,
         @MaybeAbsent Boolean atRisk,
-        @MaybeAbsent Parasites parasites) {
+        @MaybeAbsent Parasites parasites,
+        @MaybeAbsent HabitsInput habits) {
 
     /**
      * The fish. Thickness or mass may be missing, not both; the other sides default from cut and species.
@@ -104,6 +108,27 @@ public record EstimateRequest(
         public static PieceInput of(String species, Cut cut) {
             return new PieceInput(
                     species, cut, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+        }
+
+        /** A fish that was measured and weighed, of which nothing else was said. */
+        public static PieceInput of(String species, Cut cut, double thicknessMm, double massG) {
+            return new PieceInput(
+                    species,
+                    cut,
+                    thicknessMm,
+                    massG,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
         }
     }
 
@@ -292,9 +317,38 @@ public record EstimateRequest(
         }
     }
 
+    /**
+     * How fish like this goes in a kitchen, as its log has it.
+     *
+     * @param logSlower natural logarithm of how long it takes over what is reckoned
+     * @param logDoubt how far that is known: the standard deviation of that logarithm
+     * @param parts what it is made of, those that do most first
+     */
+    public record HabitsInput(
+            double logSlower, double logDoubt, @MaybeAbsent List<HabitPartInput> parts) {
+        /** As everywhere. */
+        public static final HabitsInput NONE =
+                new HabitsInput(Habit.NONE.logSlower(), Habit.NONE.logDoubt(), List.of());
+
+        Habit habit() {
+            return new Habit(logSlower, logDoubt);
+        }
+    }
+
+    /**
+     * What one habit does.
+     *
+     * @param about what kind of habit
+     * @param name whose, where it is a cook's or a probe's; at most 60 characters
+     * @param bakes from how many bakes it was found
+     * @param logSlower how much later it makes this dish, as a logarithm; below 0 for sooner
+     */
+    public record HabitPartInput(
+            Which.About about, @MaybeAbsent String name, int bakes, double logSlower) {}
+
     /** The same question to another target. */
     public EstimateRequest to(Doneness other) {
-        return new EstimateRequest(piece, dress, oven, programme, usual, fit, other, pieces, atRisk, parasites);
+        return new EstimateRequest(piece, dress, oven, programme, usual, fit, other, pieces, atRisk, parasites, habits);
     }
 
     /** The same question to an oven of which this is believed. */
@@ -309,7 +363,14 @@ public record EstimateRequest(
                 doneness,
                 pieces,
                 atRisk,
-                parasites);
+                parasites,
+                habits);
+    }
+
+    /** The same question in a kitchen where such fish goes so; null for as everywhere. */
+    public EstimateRequest going(HabitsInput here) {
+        return new EstimateRequest(
+                piece, dress, oven, programme, usual, fit, doneness, pieces, atRisk, parasites, here);
     }
 
     /**
@@ -331,12 +392,13 @@ public record EstimateRequest(
                     default -> s;
                 })
                 .toList();
-        return new EstimateRequest(piece, dress, oven, there, usual, fit, doneness, pieces, atRisk, parasites);
+        return new EstimateRequest(piece, dress, oven, there, usual, fit, doneness, pieces, atRisk, parasites, habits);
     }
 
     /** The same question for a table with somebody at risk. */
     public EstimateRequest forSomebodyAtRisk() {
-        return new EstimateRequest(piece, dress, oven, programme, usual, fit, doneness, pieces, true, parasites);
+        return new EstimateRequest(
+                piece, dress, oven, programme, usual, fit, doneness, pieces, true, parasites, habits);
     }
 
     /**
@@ -366,7 +428,7 @@ public record EstimateRequest(
         }
 
         /** A stage of the craft's as it is asked for. */
-        static StageInput of(Stage stage) {
+        public static StageInput of(Stage stage) {
             String note = stage.note().isEmpty() ? null : stage.note();
             if (stage instanceof Stage.Bake bake) {
                 return new StageInput(

@@ -2,6 +2,7 @@ package olla.server.query;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import olla.core.dress.Dress;
 import olla.core.messages.Message;
@@ -25,7 +26,7 @@ final class ProgrammeReader {
      */
     static Programme of(List<StageInput> given, Dress dress) {
         Refusals refusals = new Refusals();
-        if (given == null || given.isEmpty() || given.contains(null)) {
+        if (given == null || given.isEmpty() || given.stream().anyMatch(Objects::isNull)) {
             refusals.add("", "refusal.no-stages").throwIfAny();
         }
         List<Stage> stages = new ArrayList<>();

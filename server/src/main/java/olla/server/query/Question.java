@@ -17,6 +17,7 @@ import olla.core.estimate.OvenRecord;
 import olla.core.fish.Cut;
 import olla.core.fish.Filling;
 import olla.core.fish.Fish;
+import olla.core.fish.Habit;
 import olla.core.fish.Kept;
 import olla.core.fish.Orientation;
 import olla.core.fish.OwnFish;
@@ -39,6 +40,7 @@ import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.OvenCalibration;
 import olla.server.query.EstimateAnswer.CautionAnswer;
+import olla.server.query.EstimateRequest.HabitPartInput;
 import olla.server.query.EstimateRequest.PieceInput;
 
 /**
@@ -69,7 +71,8 @@ public record Question(
         double saltThereG,
         Assurance assurance,
         Optional<FittedProgramme> fitted,
-        List<Slip> slips) {
+        List<Slip> slips,
+        List<HabitPartInput> habits) {
 
     /* Any will do; the same one gives the same window for the same fish. */
     private static final long SEED = 74;
@@ -100,6 +103,10 @@ public record Question(
         if (piece != null) {
             assurance.check(target, piece, refusals);
         }
+        Habit habit = refusals.take("habits", () -> HabitsReader.of(request.habits()));
+        boolean safe = Boolean.TRUE.equals(request.atRisk()) || target == Doneness.OFFICIAL;
+        Habit taken = safe && habit != null ? habit.neverQuicker() : habit;
+        Piece going = piece == null || habit == null ? piece : piece.going(taken);
         if (piece != null && dress != null) {
             DressReader.check(request.dress(), dress, piece, refusals);
         }
@@ -110,12 +117,12 @@ public record Question(
                 ? Optional.ofNullable(refusals.take("programme", () -> FittedProgramme.of(said, dress)))
                 : Optional.empty();
         Programme own = fitted.map(FittedProgramme::programme).orElse(said);
-        Programme programme = piece == null || dress == null || said == null || !known
+        Programme programme = going == null || dress == null || said == null || !known
                 ? own
-                : refusals.take("programme", () -> programme(request, piece, dress, target, own));
+                : refusals.take("programme", () -> programme(request, going, dress, target, own));
         refusals.throwIfAny();
         return new Question(
-                piece,
+                going,
                 dress,
                 request.oven().kind(),
                 calibration,
@@ -126,7 +133,8 @@ public record Question(
                 request.dress().saltThereG() == null ? 0 : request.dress().saltThereG(),
                 assurance,
                 fitted,
-                slips(request.piece(), piece));
+                slips(request.piece(), piece),
+                taken.logSlower() == habit.logSlower() ? HabitsReader.parts(request.habits()) : List.of());
     }
 
     /**
@@ -218,7 +226,8 @@ public record Question(
                 saltThereG,
                 assurance,
                 fitted,
-                slips);
+                slips,
+                habits);
     }
 
     /** How long it would likely take in an oven that does what its dial says, minutes; empty where it is never done. */

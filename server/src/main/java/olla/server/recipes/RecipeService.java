@@ -25,6 +25,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -200,7 +201,7 @@ public class RecipeService {
         return file.write(id, input(recipe), original);
     }
 
-    private tools.jackson.databind.JsonNode tree(String text) {
+    private JsonNode tree(String text) {
         try {
             return json.readTree(text);
         } catch (JacksonException broken) {
@@ -221,6 +222,22 @@ public class RecipeService {
                 written(input.steps()),
                 input.notes(),
                 clock.instant().truncatedTo(ChronoUnit.MILLIS));
+    }
+
+    /** Whether what an archive says of a recipe could be shown, were it taken in. */
+    public boolean readable(JsonNode line) {
+        try {
+            check(new RecipeInput(
+                    line.path("name").asString(""),
+                    line.path("pieces").asInt(0),
+                    json.convertValue(line.path("bench"), BenchPart.class),
+                    json.convertValue(line.path("ingredients"), new TypeReference<List<Ingredient>>() {}),
+                    json.convertValue(line.path("steps"), new TypeReference<List<String>>() {}),
+                    line.path("notes").asString("")));
+            return true;
+        } catch (JacksonException | IllegalArgumentException notSo) {
+            return false;
+        }
     }
 
     private RecipeInput input(Recipe recipe) {

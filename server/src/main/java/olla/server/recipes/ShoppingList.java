@@ -1,8 +1,6 @@
 package olla.server.recipes;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.text.Normalizer;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,8 +13,7 @@ import olla.core.messages.Refusals;
 import olla.core.units.Amount;
 import olla.server.messages.Sentences;
 import olla.server.recipes.RecipeInput.Ingredient;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
+import olla.server.web.Csv;
 
 /**
  * A list for the shop.
@@ -27,9 +24,6 @@ import org.apache.commons.csv.CSVPrinter;
 public record ShoppingList(String text, String csv) {
 
     private static final int MOST_LINES = 200;
-
-    /* What a spreadsheet begins a formula with (published: OWASP, CSV Injection). */
-    private static final String FORMULA = "=+-@";
 
     static ShoppingList of(ShoppingRequest request) {
         Refusals refusals = new Refusals();
@@ -67,35 +61,14 @@ public record ShoppingList(String text, String csv) {
                     (a, b) -> new Amount(a.what(), a.value() + b.value(), a.measure()));
         }
         List<String> text = new ArrayList<>();
-        StringBuilder csv = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.RFC4180)) {
-            printer.printRecord("amount", "unit", "what");
-            for (Amount a : together.values()) {
-                String what = here.say(a.what());
-                text.add(a.value() == 0 ? what : here.say(a) + " " + what);
-                printer.printRecord(Quantity.plain(a.value()), a.measure().sign(), harmless(what));
-            }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
+        List<List<Object>> rows = new ArrayList<>();
+        for (Amount a : together.values()) {
+            String what = here.say(a.what());
+            text.add(a.value() == 0 ? what : here.say(a) + " " + what);
+            rows.add(List.of(
+                    new BigDecimal(Quantity.plain(a.value())), a.measure().sign(), what));
         }
-        return new ShoppingList(String.join("\n", text), csv.toString());
-    }
-
-    /* A sheet must not take a name for a formula. What nobody sees before it, and the wide forms of its signs, do not hide one. */
-    private static String harmless(String what) {
-        return Normalizer.normalize(what, Normalizer.Form.NFKC)
-                        .codePoints()
-                        .filter(c -> !unseen(c))
-                        .limit(1)
-                        .anyMatch(c -> FORMULA.indexOf(c) >= 0)
-                ? "'" + what
-                : what;
-    }
-
-    private static boolean unseen(int codePoint) {
-        return Character.isWhitespace(codePoint)
-                || Character.isSpaceChar(codePoint)
-                || Character.isISOControl(codePoint)
-                || Character.getType(codePoint) == Character.FORMAT;
+        String csv = Csv.of(List.of("amount", "unit", "what"), rows.stream());
+        return new ShoppingList(String.join("\n", text), csv);
     }
 }

@@ -12,7 +12,7 @@ public final class Lengths {
     /** A bake's title. */
     public static final int BAKE_TITLE = 120;
 
-    /** A note beside a verdict. */
+    /** A note beside a verdict, or of the house's. */
     public static final int NOTE = 500;
 
     /** A recipe's name. */

@@ -39,6 +39,9 @@ public class Pages implements WebMvcConfigurer {
     /** A question is a few hundred bytes; nothing sensible is larger than this. */
     public static final int MOST_BYTES = 64 * 1024;
 
+    /** A kitchen's whole archive, pictures and all. */
+    private static final int MOST_ARCHIVE_BYTES = 256 * 1024 * 1024;
+
     /** A camera's picture. */
     public static final int MOST_PHOTO_BYTES = 12 * 1024 * 1024;
 
@@ -60,6 +63,7 @@ public class Pages implements WebMvcConfigurer {
             "/sheet",
             "/oven",
             "/oven/*",
+            "/notes",
             "/log",
             "/log/*",
             "/log/*/beside/*",
@@ -114,6 +118,15 @@ public class Pages implements WebMvcConfigurer {
                 all -> all.removeIf(one -> one.getSupportedMediaTypes().contains(MediaType.APPLICATION_YAML)));
     }
 
+    /** Whether a request brings a whole kitchen, which is taken in as it comes. */
+    public static boolean isArchive(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/api/archive/");
+    }
+
+    private static int most(HttpServletRequest request) {
+        return isArchive(request) ? MOST_ARCHIVE_BYTES : isPhoto(request) ? MOST_PHOTO_BYTES : MOST_BYTES;
+    }
+
     /** Whether a request brings a picture. */
     public static boolean isPhoto(HttpServletRequest request) {
         return request.getRequestURI().endsWith("/photo");
@@ -137,15 +150,10 @@ public class Pages implements WebMvcConfigurer {
                 problems.answer(request, response, HttpStatus.NOT_ACCEPTABLE, "refusal.accept");
                 return;
             }
-            boolean photo = isPhoto(request);
-            if (request.getContentLengthLong() > (photo ? MOST_PHOTO_BYTES : MOST_BYTES)) {
+            int most = most(request);
+            if (request.getContentLengthLong() > most) {
                 problems.answer(
-                        request,
-                        response,
-                        HttpStatus.CONTENT_TOO_LARGE,
-                        "refusal.too-large",
-                        "kilobytes",
-                        (photo ? MOST_PHOTO_BYTES : MOST_BYTES) / 1024);
+                        request, response, HttpStatus.CONTENT_TOO_LARGE, "refusal.too-large", "kilobytes", most / 1024);
                 return;
             }
             // JSON is bounded by its reader; anything else is taken as it comes, so it says how long it is.

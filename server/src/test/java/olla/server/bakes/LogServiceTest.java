@@ -242,6 +242,17 @@ class LogServiceTest {
         assertThat(second.line().title()).isEqualTo("River fish");
         assertThat(second.bake().taps()).extracting("kind").containsExactly(TapKind.OUT);
         assertThatThrownBy(() -> log.one(UUID.randomUUID())).isInstanceOf(NotThere.class);
+        sql.sql("update bake set lesson_log_film = null, lesson_log_film_doubt = null, lesson_offset_celsius = null,"
+                        + " lesson_offset_doubt_celsius = null where id = :id")
+                .param("id", hake.toString())
+                .update();
+        assertThat(log.one(own).before()).isNull();
+        // Another oven since it was baked in first.
+        sql.sql("update oven set forget_before = :at where id = 1")
+                .param("at", began.plus(Duration.ofHours(12)))
+                .update();
+        assertThat(log.one(own).before()).isEqualTo(first.before());
+        sql.sql("update oven set forget_before = null").update();
         bakes.reopen(own);
         assertThatThrownBy(() -> log.one(own)).isInstanceOf(NotThere.class);
     }

@@ -17,6 +17,7 @@ import olla.server.bakes.rows.Bake;
 import olla.server.bakes.rows.BakeRepository;
 import olla.server.forecast.Forecasts;
 import olla.server.ovens.OvenRepository;
+import olla.server.probes.ProbeUseRepository;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -38,8 +39,14 @@ class LessonsStoppedTest {
         when(bakes.findByOvenIdAndLoggedAtIsNotNullOrderByLoggedAtAscIdAsc(1)).thenReturn(List.of(bake));
         when(bakes.findWithOvenById(id)).thenReturn(Optional.of(bake));
         when(forecasts.lesson(any(), any(), any())).thenThrow(new CancellationException("stopped"));
-        Lessons lessons =
-                new Lessons(bakes, mock(OvenRepository.class), mock(BakeViews.class), forecasts, store, Runnable::run);
+        Lessons lessons = new Lessons(
+                bakes,
+                mock(OvenRepository.class),
+                mock(BakeViews.class),
+                forecasts,
+                mock(ProbeUseRepository.class),
+                store,
+                Runnable::run);
 
         assertThatThrownBy(() -> lessons.catchUp(1)).isInstanceOf(CancellationException.class);
         verifyNoInteractions(store);

@@ -102,7 +102,7 @@ class TaughtServiceTest {
         Taught all = taught.all();
         // Over and under at the likely minute tell nothing of the window.
         assertThat(all.all().bakes()).isEqualTo(4);
-        assertThat(all.all().judged()).isEqualTo(1);
+        assertThat(all.all().share().of()).isEqualTo(1);
         assertThat(all.all().words().key()).isEqualTo("taught.too-few");
         assertThat(all.dresses()).extracting("value").containsExactly("OPEN_TRAY", "FOIL");
         assertThat(all.fish()).extracting("value").containsExactly("hake", "trout");
@@ -174,6 +174,7 @@ class TaughtServiceTest {
         assertThat(last.offsetDoubtC()).isEqualTo(now.offsetDoubtC());
         assertThat(Math.log(last.draught())).isCloseTo(now.logFilm(), within(1e-12));
         assertThat(last.draughtLeast()).isLessThan(last.draught()).isLessThan(last.draughtMost());
+        assertThat(found.learning()).isFalse();
         assertThat(taught.of(2).steps()).isEmpty();
         assertThatThrownBy(() -> taught.of(4711)).isInstanceOf(NotThere.class);
     }
@@ -199,6 +200,29 @@ class TaughtServiceTest {
         lessons.catchUp(1);
         assertThat(oven().calibration()).isEqualTo(before);
         assertThat(oven().lessons()).isEqualTo(4);
+    }
+
+    /** Whatever went in before it was changed was baked in the old oven, however late it is judged. */
+    @Test
+    void whatWentInBeforeItWasChangedTeachesNothingOfTheOvenThatItIs() {
+        Instant between = log.get(2).startedAt().minusSeconds(60);
+        service.changed(1, oven().version(), between);
+        lessons.catchUp(1);
+        OvenCalibration before = oven().calibration();
+        UUID late = UUID.randomUUID();
+        Instant in = between.minusSeconds(3600);
+        bakes.putIn(new PutIn(late, "Judged late", 1, hake(), in));
+        bakes.takeOut(late, in.plusSeconds(720));
+        bakes.log(late, new HowItWas(Verdict.OVER, null, null, null));
+        lessons.catchUp(1);
+        assertThat(oven().calibration()).isEqualTo(before);
+        assertThat(oven().lessons()).isEqualTo(2);
+        OvenTaught found = taught.of(1);
+        assertThat(found.steps().get(4).forgotten()).isTrue();
+        // It goes on from what was believed of the old one.
+        assertThat(found.steps().get(4).offsetDoubtC())
+                .isLessThan(found.steps().get(1).offsetDoubtC() + 0.1);
+        assertThat(found.words().toString()).isEqualTo(before.words(2).toString());
     }
 
     @Test

@@ -57,6 +57,7 @@ class KitchensApartTest {
     /* An address of something that is one kitchen's. */
     private static final Pattern NAMED = Pattern.compile("/[0-9a-f-]{36}");
     private static final String MARK = "Zebra";
+    private static final String HABIT = "{\"about\":\"FISH\",\"of\":\"hake\",\"on\":false}";
     private static final String DEVICE = "zebra-1";
     private static final String FIRST = "1";
 
@@ -120,6 +121,10 @@ class KitchensApartTest {
         ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "jpg", jpeg);
         return jpeg.toByteArray();
+    }
+
+    private String note() {
+        return "{\"about\":\"FISH\",\"of\":\"hake\",\"words\":\"" + MARK + " words\"}";
     }
 
     private String evening() {
@@ -212,6 +217,8 @@ class KitchensApartTest {
         inFirst("PUT", "/api/recipes/" + id("recipe"), recipe());
         inFirst("PUT", "/api/kitchen/fish/" + id("fish"), fish());
         inFirst("PUT", "/api/kitchen/vessels/" + id("vessel"), vessel());
+        inFirst("PUT", "/api/notes/" + id("note"), note());
+        inFirst("PUT", "/api/habits", HABIT);
         inFirst("PUT", "/api/evenings/" + id("evening"), evening());
         String step = json.readTree(inFirst("GET", "/api/evenings/" + id("evening"), null))
                 .at("/sheet/steps/0/key")
@@ -309,6 +316,9 @@ class KitchensApartTest {
         bodies.put("PUT /api/recipes/{id}", recipe());
         bodies.put("PUT /api/kitchen/fish/{id}", fish());
         bodies.put("PUT /api/kitchen/vessels/{id}", vessel());
+        bodies.put("PUT /api/notes/{id}", note());
+        bodies.put("PUT /api/habits", HABIT.replace("false", "true"));
+        bodies.put("POST /api/habits/tonight", question);
         bodies.put("PUT /api/evenings/{id}", evening());
         bodies.put(
                 "POST /api/evenings/{id}/moves",
@@ -373,6 +383,7 @@ class KitchensApartTest {
             case "ovens" -> List.of("oven");
             case "recipes" -> List.of("recipe");
             case "kitchen" -> List.of(last.contains("/fish/") ? "fish" : "vessel");
+            case "notes" -> List.of("note");
             case "evenings" -> List.of("evening");
             case "screens" -> List.of("screen");
             case "people" -> List.of("person");

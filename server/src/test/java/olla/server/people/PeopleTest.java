@@ -120,6 +120,9 @@ class PeopleTest {
         assertThat(tablet.ask("POST", "/api/estimates", json.writeValueAsString(Hakes.hake()))
                         .statusCode())
                 .isEqualTo(200);
+        assertThat(tablet.ask("POST", "/api/habits/tonight", json.writeValueAsString(Hakes.hake()))
+                        .statusCode())
+                .isEqualTo(200);
         assertThat(tablet.ask("GET", "/api/people", null).body())
                 .contains("Ada", "Ben")
                 .doesNotContain("argon2", "4711");

@@ -19,9 +19,11 @@ final class Cook {
     private static final double WARM_FROM_C = 41;
     private static final double HOT_FROM_C = 52;
 
+    private final House house;
     private final Draw draw;
 
-    Cook(Draw draw) {
+    Cook(House house, Draw draw) {
+        this.house = house;
         this.draw = draw;
     }
 
@@ -29,7 +31,7 @@ final class Cook {
     Observation.Probe probes(Baked fish, double minute) {
         double beside = Math.abs(draw.about(0, BESIDE_K));
         double wrong = draw.once(WRONG) ? draw.between(0, WRONG_K) : 0;
-        double reads = fish.coldestC(minute) + beside + wrong + draw.about(0.4, READS_K);
+        double reads = fish.coldestC(minute) + beside + wrong + draw.about(0.4 + house.probeK(), READS_K);
         return new Observation.Probe(minute + draw.between(0, 2 * LATE_MIN), reads);
     }
 
@@ -42,13 +44,14 @@ final class Cook {
 
     /** What is said of it at the table. */
     Observation.Outcome says(Baked fish, double outMinute, double targetC) {
-        double peak = fish.peakC(outMinute) + draw.about(0, BLURRED_K / 2);
+        double peak = fish.peakC(outMinute) - house.verdictK() + draw.about(0, BLURRED_K / 2);
         return new Observation.Outcome(outMinute, Observation.Verdict.of(peak, targetC));
     }
 
     /** The highest that a probe left in reads. */
     Observation.Peak reads(Baked fish, double outMinute) {
         return new Observation.Peak(
-                outMinute, fish.peakC(outMinute) + Math.abs(draw.about(0, BESIDE_K)) + draw.about(0.4, READS_K));
+                outMinute,
+                fish.peakC(outMinute) + Math.abs(draw.about(0, BESIDE_K)) + draw.about(0.4 + house.probeK(), READS_K));
     }
 }

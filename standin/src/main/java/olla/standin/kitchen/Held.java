@@ -1,11 +1,14 @@
 package olla.standin.kitchen;
 
+import java.util.Optional;
 import olla.core.doneness.Doneness;
 import olla.core.estimate.Estimator;
+import olla.core.fish.Habit;
 import olla.core.oven.OvenEvents;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
 import olla.core.uncertainty.OvenCalibration;
+import olla.core.uncertainty.Slowness;
 
 /**
  * One hidden bake against what the application said of it.
@@ -16,9 +19,19 @@ import olla.core.uncertainty.OvenCalibration;
  * @param looked what was said after one look with a knife
  * @param probed what was said after one reading
  * @param learned what is believed of its oven once it is in the log
+ * @param slowness what it tells beside that
  */
 record Held(
-        Way way, double readyMin, CheckWindow before, CheckWindow looked, CheckWindow probed, OvenCalibration learned) {
+        Way way,
+        double readyMin,
+        CheckWindow before,
+        CheckWindow looked,
+        CheckWindow probed,
+        OvenCalibration learned,
+        Optional<Slowness> slowness) {
+
+    /** What is believed of an oven, and of how fish goes in this kitchen. */
+    record Believed(OvenCalibration oven, Habit habit) {}
 
     static final Doneness TARGET = Doneness.FLAKES;
 
@@ -26,14 +39,29 @@ record Held(
     private static final double LOOKED = 0.9;
     private static final double PROBED = 0.7;
 
-    /** Bakes it; null where that oven never brings it there, or the application says so. */
-    static Held of(Way way, HiddenBake bake, OvenCalibration believed, long seed) {
-        Baked fish = Baked.of(bake, TARGET.peakC());
+    /** Bakes it in a kitchen of which nothing is known; null where that oven never brings it there, or the application says so. */
+    static Held of(Way way, HiddenBake bake, long seed) {
+        return of(
+                way,
+                bake,
+                Baked.of(bake, TARGET.peakC()),
+                new Cook(House.PLAIN, new Draw(seed)),
+                new Believed(OvenCalibration.UNCHECKED, Habit.NONE),
+                seed);
+    }
+
+    /**
+     * Goes by what the application says of a bake.
+     *
+     * @param fish as it goes
+     * @param believed before it
+     */
+    static Held of(Way way, HiddenBake bake, Baked fish, Cook cook, Believed believed, long seed) {
         Ensemble ensemble = Estimator.watched(
-                        bake.piece(),
+                        bake.piece().going(believed.habit()),
                         bake.dress(),
                         bake.kind(),
-                        believed,
+                        believed.oven(),
                         OvenEvents.NONE,
                         bake.programme(),
                         TARGET,
@@ -42,20 +70,18 @@ record Held(
         if (ensemble == null || fish.readyMin().isEmpty()) {
             return null;
         }
-        Cook cook = new Cook(new Draw(seed));
         double likely = ensemble.window().likelyMin();
         Ensemble probed = ensemble.observe(cook.probes(fish, PROBED * likely));
         double out = Math.max(PROBED * likely, probed.window().likelyMin());
-        OvenCalibration learned = probed.observe(cook.reads(fish, out))
-                .observe(cook.says(fish, out, TARGET.peakC()))
-                .learned();
+        Ensemble last = probed.observe(cook.reads(fish, out)).observe(cook.says(fish, out, TARGET.peakC()));
         return new Held(
                 way,
                 fish.readyMin().getAsDouble(),
                 ensemble.window(),
                 ensemble.observe(cook.feels(fish, LOOKED * likely)).window(),
                 probed.window(),
-                learned);
+                last.learned(),
+                last.slowness(ensemble));
     }
 
     static boolean inside(CheckWindow window, double minutes) {

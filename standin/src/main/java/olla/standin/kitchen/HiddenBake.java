@@ -53,11 +53,11 @@ record HiddenBake(
     /** A bake of a kind, in an oven that is drawn with it. */
     static HiddenBake of(Way way, Draw draw) {
         OvenKind kind = HiddenOvens.kind(draw);
-        return of(way, kind, HiddenOvens.of(kind, draw), draw);
+        return of(way, kind, HiddenOvens.of(kind, draw), House.PLAIN, draw);
     }
 
-    /** A bake of a kind in an oven. */
-    static HiddenBake of(Way way, OvenKind kind, HiddenOven.Makes oven, Draw draw) {
+    /** A bake of a kind in an oven of a kitchen. */
+    static HiddenBake of(Way way, OvenKind kind, HiddenOven.Makes oven, House house, Draw draw) {
         Species species = draw.one(way.wholeFish() ? ROUND : SLICED);
         Dress dress = dress(way, draw);
         double least = kind == OvenKind.WOOD ? 220 : way.wholeFish() ? 180 : 170;
@@ -67,12 +67,12 @@ record HiddenBake(
         Matter flesh = Matter.flesh(
                 Math.max(0.6, Math.min(0.85, draw.about(species.composition().water(), 0.02))),
                 draw.about(1050, 15),
-                draw.times(1, 0.07),
+                draw.times(house.conducts(species), 0.07),
                 draw.times(1, 0.03));
         double wholeG = draw.between(450, 1400);
         Body body = way.wholeFish() ? whole(way, species, wholeG, flesh, draw) : sliced(way, flesh, draw);
         return new HiddenBake(
-                stated(way, species, wholeG, body, draw),
+                stated(way, species, wholeG, body, house, draw),
                 dress,
                 kind,
                 programme,
@@ -175,7 +175,7 @@ record HiddenBake(
 
     /* A ruler that is read to a millimetre, a scale that is right; a whole fish is often only weighed, head, tail and all: of that there is
      * more or less than goes into the oven's part of it. */
-    private static Piece stated(Way way, Species species, double wholeG, Body body, Draw draw) {
+    private static Piece stated(Way way, Species species, double wholeG, Body body, House house, Draw draw) {
         double fleshM3 = 0;
         double thickest = 0;
         for (int at = 0; at < body.there.length; at++) {
@@ -190,7 +190,7 @@ record HiddenBake(
             thickest = body.there[at] ? Math.max(thickest, thick) : thickest;
         }
         double massG = way.wholeFish() ? wholeG * draw.times(1, 0.05) : fleshM3 * 1.05e6 * (body.half ? 2 : 1);
-        double read = Math.round(1000 * thickest + draw.about(0, 1));
+        double read = Math.round(1000 * thickest * house.ruler() + draw.about(0, 1));
         boolean weighedOnly = way.wholeFish() && draw.once(0.5);
         Cut cut = way.wholeFish() ? Cut.WHOLE : Cut.PORTION;
         return piece(

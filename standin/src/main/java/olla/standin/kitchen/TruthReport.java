@@ -1,35 +1,35 @@
 package olla.standin.kitchen;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 import java.util.stream.LongStream;
-import olla.core.oven.OvenKind;
 import olla.core.uncertainty.CheckWindow;
-import olla.core.uncertainty.OvenCalibration;
 
-/** Holds what the application says against a kitchen that is not its model, and prints it: {@code TruthReport [bakes] [ovens] [first seed]}. */
+/** Holds what the application says against a kitchen that is not its model, and prints it: {@code TruthReport [bakes] [kitchens] [first seed]}. */
 public final class TruthReport {
-
-    private static final int[] LOGGED = {0, 1, 3, 5, 10};
-    private static final Way[] EVERYDAY = {Way.BARE, Way.OILED, Way.TOPPED, Way.PARCHMENT, Way.FOIL, Way.BREADED};
 
     private TruthReport() {}
 
     /** Runs. */
     public static void main(String[] args) {
         int bakes = args.length > 0 ? Integer.parseInt(args[0]) : 500;
-        int ovens = args.length > 1 ? Integer.parseInt(args[1]) : 40;
+        int kitchens = args.length > 1 ? Integer.parseInt(args[1]) : 12;
         long first = args.length > 2 ? Long.parseLong(args[2]) : 1;
+        if (bakes > 0) {
+            before(bakes, first);
+        }
+        LogReport.print(kitchens, first);
+    }
+
+    private static void before(int bakes, long first) {
         Way[] ways = Way.values();
         List<Held> all = LongStream.range(0, bakes)
                 .parallel()
                 .mapToObj(i -> {
                     Way way = ways[(int) (i % ways.length)];
-                    return Held.of(way, HiddenBake.of(way, new Draw(first + i)), OvenCalibration.UNCHECKED, first + i);
+                    return Held.of(way, HiddenBake.of(way, new Draw(first + i)), first + i);
                 })
                 .filter(Objects::nonNull)
                 .toList();
@@ -44,7 +44,6 @@ public final class TruthReport {
         }
         line("all", all);
         System.out.println();
-        learning(ovens, first);
     }
 
     private static void line(String name, List<Held> held) {
@@ -65,59 +64,17 @@ public final class TruthReport {
                                 .orElse(0));
     }
 
-    private static double inside(List<Held> held, Function<Held, CheckWindow> which) {
+    static double inside(List<Held> held, Function<Held, CheckWindow> which) {
         return held.stream()
                 .mapToDouble(h -> Held.inside(which.apply(h), h.readyMin()) ? 1 : 0)
                 .average()
                 .orElse(Double.NaN);
     }
 
-    private static double off(List<Held> held, Function<Held, CheckWindow> which) {
+    static double off(List<Held> held, Function<Held, CheckWindow> which) {
         return held.stream()
                 .mapToDouble(h -> Math.abs(h.off(which.apply(h))))
                 .average()
                 .orElse(Double.NaN);
-    }
-
-    /* Ovens in which one bake after another is logged: how wrong the next one is foretold, before anything is seen of it. */
-    private static void learning(int ovens, long first) {
-        int most = LOGGED[LOGGED.length - 1];
-        List<List<Held>> logs = LongStream.range(0, ovens)
-                .parallel()
-                .mapToObj(i -> log(first + 1_000_003 * (i + 1), most))
-                .toList();
-        System.out.printf("%d ovens, one bake after another in each: the next one%n%n", ovens);
-        System.out.println("| logged | off by | in the window |");
-        System.out.println("|---|---|---|");
-        for (int logged : LOGGED) {
-            List<Held> next = logs.stream()
-                    .filter(log -> log.size() > logged)
-                    .map(log -> log.get(logged))
-                    .toList();
-            System.out.printf(
-                    Locale.ROOT,
-                    "| %d | %.1f %% | %.0f %% |%n",
-                    logged,
-                    100 * off(next, Held::before),
-                    100 * inside(next, Held::before));
-        }
-    }
-
-    private static List<Held> log(long seed, int most) {
-        Draw draw = new Draw(seed);
-        OvenKind kind = HiddenOvens.kind(draw);
-        HiddenOven.Makes oven = HiddenOvens.of(kind, draw);
-        List<Held> log = new ArrayList<>();
-        OvenCalibration believed = OvenCalibration.UNCHECKED;
-        for (int i : IntStream.rangeClosed(0, 2 * most).toArray()) {
-            Way way = draw.one(EVERYDAY);
-            Held held =
-                    log.size() > most ? null : Held.of(way, HiddenBake.of(way, kind, oven, draw), believed, seed + i);
-            if (held != null) {
-                log.add(held);
-                believed = held.learned();
-            }
-        }
-        return log;
     }
 }

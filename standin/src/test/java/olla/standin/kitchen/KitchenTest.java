@@ -12,7 +12,6 @@ import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
-import olla.core.uncertainty.OvenCalibration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -192,7 +191,7 @@ class KitchenTest {
     @ParameterizedTest
     @EnumSource(Way.class)
     void everyWayIsItsOwnWorld(Way way) {
-        Held held = Held.of(way, HiddenBake.of(way, new Draw(4)), OvenCalibration.UNCHECKED, 4);
+        Held held = Held.of(way, HiddenBake.of(way, new Draw(4)), 4);
         assertThat(held).isNotNull();
         assertThat(held.readyMin()).isBetween(3.0, 150.0);
         assertThat(Math.abs(held.off(held.before()))).isBetween(1e-4, 1.0);

@@ -78,6 +78,9 @@ public class Bake extends DoneBy {
     @Embedded
     private Lesson lesson;
 
+    @Embedded
+    private StoredSlowness told;
+
     protected Bake() {}
 
     public Bake(
@@ -107,8 +110,15 @@ public class Bake extends DoneBy {
         clearedAt = timeline.clearedAt();
     }
 
-    public void teach(Lesson learned) {
+    /**
+     * Keeps what was learned from it.
+     *
+     * @param learned what is believed of its oven after it; null where that is to be worked out anew
+     * @param beside what it told beside that; null for nothing
+     */
+    public void teach(Lesson learned, StoredSlowness beside) {
         lesson = learned;
+        told = beside;
     }
 
     public void log(Verdict how, BigDecimal probe, String words, Instant at, Who by) {
@@ -128,7 +138,7 @@ public class Bake extends DoneBy {
 
     public void reopen() {
         loggedAt = null;
-        lesson = null;
+        teach(null, null);
     }
 
     public String title() {
@@ -184,7 +194,22 @@ public class Bake extends DoneBy {
 
     /** What was believed of the oven after it; null where it has not been worked out yet. */
     public Lesson lesson() {
-        return lesson;
+        return lesson == null || !lesson.whole() ? null : lesson;
+    }
+
+    /** What it told beside what it told of its oven; null for nothing. */
+    public StoredSlowness told() {
+        return told;
+    }
+
+    /** Which fish, as it is kept. */
+    public String fish() {
+        return fish;
+    }
+
+    /** What it is dressed in, as it is kept. */
+    public String dress() {
+        return dress;
     }
 
     /** Who said how it was. */

@@ -54,16 +54,6 @@ public interface BakeRepository extends JpaRepository<Bake, UUID>, JpaSpecificat
     @EntityGraph(attributePaths = "oven")
     Page<Bake> findAll(Specification<Bake> which, Pageable page);
 
-    /** The line of an oven's log before one, as the log was written. */
-    default Optional<Bake> findBefore(int ovenId, Instant loggedAt, UUID id) {
-        return findFirstByOvenIdAndLoggedAtLessThanOrOvenIdAndLoggedAtAndIdLessThanOrderByLoggedAtDescIdDesc(
-                ovenId, loggedAt, ovenId, loggedAt, id);
-    }
-
-    /* By its name, as above. */
-    Optional<Bake> findFirstByOvenIdAndLoggedAtLessThanOrOvenIdAndLoggedAtAndIdLessThanOrderByLoggedAtDescIdDesc(
-            int ovenId, Instant before, int sameOvenId, Instant at, UUID id);
-
     /** How long what was logged so for one oven took against what was foretold, newest first; bakes of no length left out. */
     @Query(
             nativeQuery = true,
@@ -81,9 +71,10 @@ public interface BakeRepository extends JpaRepository<Bake, UUID>, JpaSpecificat
     @Modifying(flushAutomatically = true)
     @Query(
             nativeQuery = true,
-            value =
-                    "update bake set lesson_offset_celsius = null, lesson_offset_doubt_celsius = null,"
-                            + " lesson_log_film = null, lesson_log_film_doubt = null where oven_id = :ovenId and logged_at >= :since")
+            value = "update bake set lesson_offset_celsius = null, lesson_offset_doubt_celsius = null,"
+                    + " lesson_log_film = null, lesson_log_film_doubt = null, lesson_way = null, told_log = null, told_variance = null,"
+                    + " told_per_offset = null, told_per_film = null, told_per_thickness = null,"
+                    + " told_per_kelvin = null, told_probe = null where oven_id = :ovenId and logged_at >= :since")
     void forgetLessons(int ovenId, Instant since);
 
     /** Notes that a bake was taken back; answers 0 where that was noted before. */

@@ -50,7 +50,7 @@ public class StoredQuestions {
         try {
             return whole(lenient.readValue(bake.questionJson()));
         } catch (JacksonException broken) {
-            return whole(new EstimateRequest(null, null, null, null, null, null, null, null, null, null));
+            return whole(new EstimateRequest(null, null, null, null, null, null, null, null, null, null, null));
         }
     }
 
@@ -65,7 +65,8 @@ public class StoredQuestions {
                 r.doneness(),
                 r.pieces(),
                 r.atRisk(),
-                r.parasites());
+                r.parasites(),
+                r.habits());
     }
 
     /**
