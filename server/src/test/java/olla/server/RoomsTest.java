@@ -32,8 +32,8 @@ class RoomsTest {
     private static final Pattern KNOWS =
             Pattern.compile("<p>Knows: ([^.]+(?:\\.\\w+[^.]*)*)\\.\\s*\\*/", Pattern.DOTALL);
     private static final Pattern NAMED = Pattern.compile("`([a-z]+(?:/[a-z]+)*/[A-Z]\\w+)(?:\\.(?!vue)\\w+)?`");
-    private static final Pattern IMPORT =
-            Pattern.compile("^import (?:static )?olla\\.((?:core|server)(?:\\.[a-z]+)*)\\.[A-Z]", Pattern.MULTILINE);
+    private static final Pattern IMPORT = Pattern.compile(
+            "^import (?:static )?olla\\.((?:core|practice|server)(?:\\.[a-z]+)*)\\.[A-Z]", Pattern.MULTILINE);
     private static final String NOBODY = "nothing else of the house";
     private static final Path DRAWN = Path.of("..", "docs", "architecture.md");
     private static final String BEGINS = "```mermaid\n";
@@ -48,7 +48,7 @@ class RoomsTest {
                 .withImportOption(new ImportOption.DoNotIncludeTests())
                 // What is worked out from these classes before the start knows all of them.
                 .withImportOption(location -> !location.contains("__"))
-                .importPackages(HOUSE + "core", HOUSE + "server");
+                .importPackages(HOUSE + "core", HOUSE + "practice", HOUSE + "server");
         for (JavaClass inside : classes) {
             Set<String> known = ROOMS.computeIfAbsent(room(inside), r -> new TreeSet<>(imported(r)));
             inside.getDirectDependenciesFromSelf().stream()
@@ -148,7 +148,7 @@ class RoomsTest {
             NAMED.matcher(Files.readString(page))
                     .results()
                     .map(m -> m.group(1))
-                    .forEach(name -> assertThat(Stream.of("core", "server")
+                    .forEach(name -> assertThat(Stream.of("core", "practice", "server")
                                     .map(module -> Path.of("..", module, "src/main/java/olla", module, name + ".java")))
                             .as("%s in %s", name, page)
                             .anyMatch(Files::exists));
@@ -167,7 +167,7 @@ class RoomsTest {
 
     /* An arrow that follows from others is left out. */
     private static String drawing() {
-        String boxes = Stream.of("server", "core")
+        String boxes = Stream.of("server", "practice", "core")
                 .map(module -> "  subgraph " + module + "\n"
                         + ROOMS.keySet().stream()
                                 .filter(r -> r.startsWith(module + "."))

@@ -34,7 +34,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 class MigrationsTest {
 
     /* The schema that this application is for. */
-    private static final String NEWEST = "15";
+    private static final String NEWEST = "16";
 
     private static final String FOLDER = "db/migration/";
     private static final TestDatabase DATABASE = TestDatabase.running();

@@ -1,0 +1,78 @@
+package olla.practice.kitchen;
+
+import olla.core.oven.OvenKind;
+
+/** Ovens as they are found in kitchens (orders of magnitude, from memory; wider than the application believes). */
+final class HiddenOvens {
+
+    private HiddenOvens() {}
+
+    /** A kind of oven: mostly electric ones. */
+    static OvenKind kind(Draw draw) {
+        if (draw.once(0.2)) {
+            return draw.once(0.5) ? OvenKind.WOOD : OvenKind.CLOSED_BARBECUE;
+        }
+        return draw.once(0.55) ? OvenKind.STILL : OvenKind.FAN;
+    }
+
+    /** One of a kind. */
+    static HiddenOven.Makes of(OvenKind kind, Draw draw) {
+        double offsetC = draw.about(0, 10);
+        double perK = draw.about(0, 0.05);
+        double vapourPa = draw.between(1500, 4500);
+        return switch (kind) {
+            case STILL ->
+                new HiddenOven.Makes(
+                        offsetC,
+                        perK,
+                        draw.between(4, 14),
+                        draw.between(0.12, 0.22),
+                        draw.between(2500, 4500),
+                        draw.between(12e3, 25e3),
+                        draw.times(11, 0.15),
+                        draw.between(0, 25),
+                        draw.about(0, 6),
+                        draw.about(0, 8),
+                        vapourPa);
+            case FAN ->
+                new HiddenOven.Makes(
+                        offsetC,
+                        perK,
+                        draw.between(2, 8),
+                        draw.between(0.15, 0.25),
+                        draw.between(2500, 4500),
+                        draw.between(12e3, 25e3),
+                        draw.times(22, 0.18),
+                        draw.between(0, 10),
+                        draw.about(0, 5),
+                        draw.about(0, 5),
+                        vapourPa);
+            case WOOD ->
+                new HiddenOven.Makes(
+                        offsetC,
+                        perK,
+                        0,
+                        0,
+                        draw.between(9000, 22_000),
+                        60e3,
+                        draw.times(12, 0.15),
+                        draw.between(0, 20),
+                        draw.between(20, 60),
+                        draw.about(5, 15),
+                        vapourPa);
+            case CLOSED_BARBECUE ->
+                new HiddenOven.Makes(
+                        offsetC,
+                        perK,
+                        draw.between(5, 15),
+                        draw.between(0.2, 0.4),
+                        draw.between(1200, 2500),
+                        draw.between(8e3, 15e3),
+                        draw.times(16, 0.18),
+                        draw.between(0, 15),
+                        draw.about(8, 8),
+                        draw.about(40, 15),
+                        vapourPa);
+        };
+    }
+}

@@ -1,0 +1,59 @@
+package olla.practice.rounds;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import olla.core.messages.Message;
+
+/**
+ * What a cook practises next: of what is open, that by which most is likely to be missed.
+ *
+ * @param skill which
+ * @param why in a sentence
+ */
+public record Choice(Skill skill, Message why) {
+
+    /* A skill opens once the one before it was close so well, or was tried so often; the same never comes more often in a row. */
+    private static final double CLOSE = 1.1;
+    private static final int TRIED = 3;
+    private static final int IN_A_ROW = 2;
+
+    /**
+     * Chooses.
+     *
+     * @param masteries one for each skill
+     * @param latest what was practised last, oldest first
+     */
+    public static Choice of(List<Mastery> masteries, List<Skill> latest) {
+        List<Mastery> open = open(masteries);
+        boolean again = latest.size() >= IN_A_ROW
+                && latest.subList(latest.size() - IN_A_ROW, latest.size()).stream()
+                                .distinct()
+                                .count()
+                        == 1;
+        Mastery next = open.stream()
+                .filter(m -> !again || m.skill() != latest.get(latest.size() - 1))
+                .max(Comparator.comparingDouble(Mastery::missed)
+                        .thenComparing(m -> -m.skill().ordinal()))
+                .orElseThrow();
+        String key = next.rounds() == 0
+                ? "practice.why-new"
+                : next.missed() > 1 ? "practice.why-missed" : "practice.why-kept";
+        return new Choice(next.skill(), Message.of(key));
+    }
+
+    /** Those that are open: the drills, and of the bakes each up to the first that does not go well yet. */
+    public static List<Mastery> open(List<Mastery> masteries) {
+        List<Mastery> open = new ArrayList<>();
+        boolean grown = true;
+        for (Mastery mastery : masteries) {
+            if (!mastery.skill().bakes()) {
+                open.add(mastery);
+            } else if (grown) {
+                open.add(mastery);
+                grown = mastery.rounds() > 0 && mastery.missed() <= CLOSE || mastery.rounds() >= TRIED;
+            }
+        }
+        return open;
+    }
+}

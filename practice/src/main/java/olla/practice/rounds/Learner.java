@@ -1,0 +1,87 @@
+package olla.practice.rounds;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.PriorityQueue;
+import java.util.SplittableRandom;
+
+/**
+ * A cook who is not there, to try the choice of exercises on. Of each skill they have a habit of looking and taking out too late or too early; each truth that
+ * they are shown takes part of it away, and a little of the other habits (ours; not what the choice reckons with). Mutable.
+ */
+final class Learner {
+
+    /* Habits: their middle for the first skill, by how much more for each harder one, how far they scatter, how often they are of taking
+     * out too early; what one truth takes away, and of other skills'. */
+    private static final double FIRST = 0.06;
+    private static final double HARDER = 0.025;
+    private static final double SCATTER = 0.08;
+    private static final double EARLY = 0.25;
+    private static final double LEARNS = 0.35;
+    private static final double SPILLS = 0.05;
+
+    /* When a knife goes in, of when it is meant to come out, and by how much longer a cold tip makes them wait. */
+    private static final double LOOKS_AT = 0.9;
+    private static final double WAITS = 1.1;
+    private static final double UNSTEADY = 0.03;
+
+    private final SplittableRandom random;
+    private final double[] habit = new double[Skill.values().length];
+
+    Learner(long seed) {
+        random = new SplittableRandom(seed);
+        for (Skill skill : Skill.values()) {
+            double size = Math.abs(FIRST + HARDER * skill.ordinal() + SCATTER * random.nextGaussian());
+            habit[skill.ordinal()] = random.nextDouble() < EARLY ? -size : size;
+        }
+    }
+
+    private record Plan(Move.Kind kind, int dish, double minute) {}
+
+    /** Bakes it, all of it. */
+    Truth plays(Exercise exercise, long seed) {
+        double off = habit[exercise.skill().ordinal()];
+        PriorityQueue<Plan> plans = new PriorityQueue<>(Comparator.comparingDouble(Plan::minute));
+        double[] out = new double[exercise.slips().size()];
+        for (int dish = 0; dish < out.length; dish++) {
+            double likely = exercise.slips().get(dish).window().likelyMin();
+            out[dish] = likely * (1 + off + UNSTEADY * random.nextGaussian());
+            plans.add(new Plan(Move.Kind.KNIFE, dish, LOOKS_AT * out[dish]));
+        }
+        List<Move> moves = new ArrayList<>();
+        while (!plans.isEmpty()) {
+            Plan plan = plans.poll();
+            int dish = plan.dish();
+            moves.add(new Move(plan.kind(), dish, plan.minute()));
+            switch (plan.kind()) {
+                case KNIFE -> {
+                    Round now = Round.of(exercise, moves, seed);
+                    String felt = now.seen().get(moves.size() - 1).words().key();
+                    boolean cold = felt.equals("practice.tip-cold");
+                    plans.add(new Plan(Move.Kind.OUT, dish, cold ? WAITS * out[dish] : out[dish]));
+                }
+                case OUT ->
+                    plans.add(new Plan(
+                            Move.Kind.SERVE,
+                            dish,
+                            plan.minute() + exercise.slips().get(dish).restMin()));
+                default -> {
+                    // Served: nothing more to do.
+                }
+            }
+        }
+        return Truth.of(Round.of(exercise, moves, seed));
+    }
+
+    /** Takes what it was shown to heart. */
+    void learns(Skill skill, Truth truth) {
+        double shown = truth.dishes().stream()
+                .mapToDouble(dish -> dish.lateMin() / dish.readyMin())
+                .average()
+                .orElseThrow();
+        for (int other = 0; other < habit.length; other++) {
+            habit[other] -= (other == skill.ordinal() ? LEARNS : SPILLS) * shown;
+        }
+    }
+}

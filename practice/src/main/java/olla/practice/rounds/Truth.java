@@ -1,0 +1,206 @@
+package olla.practice.rounds;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import olla.core.messages.Message;
+import olla.core.messages.Quantity;
+import olla.core.uncertainty.Observation.Verdict;
+import olla.practice.kitchen.Going;
+
+/**
+ * What was so in a round that is over.
+ *
+ * @param dishes one for each
+ * @param airC the oven's air at the minutes of the first dish's course, °C
+ * @param runsHotC what the oven runs above its dial, °C
+ * @param doorsCostMin how much later the open door made it, minutes
+ * @param words of the oven and its door; empty where there is nothing to say
+ */
+public record Truth(List<Dish> dishes, List<Double> airC, double runsHotC, double doorsCostMin, List<Message> words) {
+
+    /* A course is kept so often, minutes. */
+    private static final double EVERY_MIN = 0.5;
+
+    /* From where on it is worth a sentence: minutes, K of an oven, and what a rest would still have brought, K. */
+    private static final double WORTH_MIN = 0.5;
+    private static final double WORTH_OVEN_K = 8;
+    private static final double WORTH_REST_K = 1;
+
+    /**
+     * What was so of one dish.
+     *
+     * @param minutes of its course, since all went in until it was served
+     * @param coldestC its coldest flesh then, °C
+     * @param readyMin when it had to come out
+     * @param outMin when it came out
+     * @param servedMin when it was served
+     * @param lookedMin when it was first looked at; empty where it never was
+     * @param peakC the warmest its coldest flesh was, °C
+     * @param verdict what guests would say
+     * @param words the same in sentences, what is not done first
+     */
+    public record Dish(
+            List<Double> minutes,
+            List<Double> coldestC,
+            double readyMin,
+            double outMin,
+            double servedMin,
+            OptionalDouble lookedMin,
+            double peakC,
+            Verdict verdict,
+            List<Message> words) {
+
+        double lateMin() {
+            return outMin - readyMin;
+        }
+    }
+
+    /** @param round one that is over */
+    public static Truth of(Round round) {
+        Exercise exercise = round.exercise();
+        int dishes = exercise.slips().size();
+        double[] ready = Ready.of(exercise, round.moves());
+        Going going = exercise.setting().begin();
+        List<List<Double>> coldest = IntStream.range(0, dishes)
+                .mapToObj(i -> (List<Double>) new ArrayList<Double>())
+                .toList();
+        List<Double> air = new ArrayList<>();
+        List<Double> minutes = new ArrayList<>();
+        double[] rested = new double[dishes];
+        double[] peak = new double[dishes];
+        double until = round.moves().get(round.moves().size() - 1).minute();
+        int next = 0;
+        for (double minute = 0; minute < until + EVERY_MIN; minute += EVERY_MIN) {
+            while (next < round.moves().size() && round.moves().get(next).minute() <= minute) {
+                Move move = round.moves().get(next++);
+                going.until(move.minute());
+                if (move.kind() == Move.Kind.OUT) {
+                    rested[move.dish()] = going.peakIfOutC(
+                            move.dish(), exercise.slips().get(move.dish()).restMin());
+                    going.takeOut(move.dish());
+                } else if (move.kind() == Move.Kind.SERVE) {
+                    peak[move.dish()] = going.peakC(move.dish());
+                }
+                going.open(move.kind().doorS());
+            }
+            going.until(minute);
+            minutes.add(minute);
+            air.add(going.airC());
+            for (int dish = 0; dish < dishes; dish++) {
+                coldest.get(dish).add(going.coldestC(dish));
+            }
+        }
+        double cost = 0;
+        List<Dish> told = new ArrayList<>();
+        for (int dish = 0; dish < dishes; dish++) {
+            double shut = exercise.shutReadyMin(dish);
+            double had = Double.isNaN(ready[dish]) ? shut : ready[dish];
+            cost = Math.max(cost, had - shut);
+            told.add(dish(round, dish, minutes, coldest.get(dish), had, peak[dish], rested[dish]));
+        }
+        double hot = exercise.setting().runsHotC();
+        return new Truth(told, air, hot, cost, ovenWords(hot, cost));
+    }
+
+    private static Dish dish(
+            Round round,
+            int dish,
+            List<Double> minutes,
+            List<Double> coldest,
+            double ready,
+            double peak,
+            double rested) {
+        double out = at(round, Move.Kind.OUT, dish);
+        double served = at(round, Move.Kind.SERVE, dish);
+        OptionalDouble looked = round.moves().stream()
+                .filter(m -> m.dish() == dish && m.kind().looks())
+                .mapToDouble(Move::minute)
+                .findFirst();
+        int until = (int) Math.min(minutes.size(), Math.ceil(served / EVERY_MIN) + 1);
+        double target = round.exercise().slips().get(dish).targetC();
+        Verdict verdict = Verdict.of(peak, target);
+        List<Message> words = new ArrayList<>();
+        words.add(Message.of(
+                switch (verdict) {
+                    case UNDER -> "practice.was-under";
+                    case RIGHT -> "practice.was-right";
+                    case OVER -> "practice.was-over";
+                },
+                "celsius",
+                Quantity.celsius(peak),
+                "target",
+                Quantity.celsius(target)));
+        words.add(outWords(out - ready, ready));
+        words.add(lookedWords(looked, ready));
+        if (rested - peak >= WORTH_REST_K) {
+            words.add(Message.of("practice.rest-short", "celsius", Quantity.celsius(rested)));
+        }
+        return new Dish(
+                List.copyOf(minutes.subList(0, until)),
+                List.copyOf(coldest.subList(0, until)),
+                ready,
+                out,
+                served,
+                looked,
+                peak,
+                verdict,
+                words);
+    }
+
+    private static double at(Round round, Move.Kind kind, int dish) {
+        return round.moves().stream()
+                .filter(m -> m.dish() == dish && m.kind() == kind)
+                .mapToDouble(Move::minute)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Message outWords(double late, double ready) {
+        Quantity at = Quantity.minutes(ready);
+        if (Math.abs(late) < WORTH_MIN) {
+            return Message.of("practice.out-in-time", "ready", at);
+        }
+        return Message.of(
+                late > 0 ? "practice.out-late" : "practice.out-early",
+                "minutes",
+                Quantity.minutes(Math.abs(late)),
+                "ready",
+                at);
+    }
+
+    private static Message lookedWords(OptionalDouble looked, double ready) {
+        if (looked.isEmpty()) {
+            return Message.of("practice.never-looked");
+        }
+        double late = looked.getAsDouble() - ready;
+        return late < WORTH_MIN
+                ? Message.of("practice.looked-in-time", "minutes", Quantity.minutes(Math.max(0, -late)))
+                : Message.of("practice.looked-late", "minutes", Quantity.minutes(late));
+    }
+
+    private static List<Message> ovenWords(double hot, double cost) {
+        List<Message> words = new ArrayList<>();
+        if (Math.abs(hot) >= WORTH_OVEN_K) {
+            words.add(Message.of(
+                    hot > 0 ? "practice.oven-hot" : "practice.oven-cool", "kelvin", Quantity.kelvin(Math.abs(hot))));
+        }
+        if (cost >= WORTH_MIN) {
+            words.add(Message.of("practice.door-cost", "minutes", Quantity.minutes(cost)));
+        }
+        return words;
+    }
+
+    /** What it tells of the cook: by the dish that was missed most. */
+    public Result result(Skill skill) {
+        return dishes.stream()
+                .map(dish -> Result.baked(
+                        skill,
+                        dish.lateMin(),
+                        dish.lookedMin().orElse(dish.outMin()) - dish.readyMin(),
+                        dish.readyMin()))
+                .reduce((one, other) -> one.missed() >= other.missed() ? one : other)
+                .orElseThrow();
+    }
+}
