@@ -121,6 +121,9 @@ useIntervalFn(async () => {
           <RouterLink v-if="!me.outside && !me.watches" class="plain" to="/notes">
             {{ t('ui.notes.title') }}
           </RouterLink>
+          <RouterLink v-if="!me.outside && !me.watches" class="plain" to="/drill">
+            {{ t('ui.drill.title') }}
+          </RouterLink>
           <RouterLink v-if="me.owns && me.who?.network" class="plain" to="/screens">
             {{ t('ui.app.screens') }}
           </RouterLink>

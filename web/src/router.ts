@@ -13,6 +13,11 @@ export const router = createRouter({
     { path: '/screens', component: () => import('./stations/people/ScreensPage.vue') },
     { path: '/pair', component: () => import('./stations/people/PairPage.vue') },
     { path: '/plates', component: () => import('./stations/people/PlatesPage.vue') },
+    {
+      path: '/drill/:id?',
+      component: () => import('./stations/drill/DrillStation.vue'),
+      props: true,
+    },
     { path: '/notes', component: () => import('./stations/notes/NotesPage.vue') },
     { path: '/log', component: () => import('./stations/log/LogStation.vue') },
     { path: '/log/taught', component: () => import('./stations/log/TaughtPage.vue') },

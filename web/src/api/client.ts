@@ -11,8 +11,8 @@ import type {
   EveningInput,
   EveningMove,
   HabitFound,
-  Note,
   Ingredient,
+  Note,
   Oven,
   OvenTaught,
   OvenWords,
@@ -23,6 +23,9 @@ import type {
   RecipeInput,
   RecipeView,
   Role,
+  RoundMove,
+  Score,
+  Skill,
   TestReads,
 } from './types'
 
@@ -311,6 +314,19 @@ export const api = {
     send<ArchivePreview>('POST', '/api/archive/look', file, ZIP, { patience: ARCHIVE_MS }),
   takeArchive: (file: File, how: ArchiveHow) =>
     send<ArchivePreview>('POST', `/api/archive/take?how=${how}`, file, ZIP, { patience: ARCHIVE_MS }),
+  practice: (signal: AbortSignal) => ask(() => server.GET('/api/practice', { signal }), signal),
+  beginRound: (id: string, skill: Skill) =>
+    said(server.PUT('/api/practice/rounds/{id}', { ...of(id), body: { skill } })),
+  round: (id: string) => said(server.GET('/api/practice/rounds/{id}', of(id))),
+  move: (id: string, number: number, kind: RoundMove, dish: number, minute: number) =>
+    said(
+      server.PUT('/api/practice/rounds/{id}/moves/{number}', {
+        params: { path: { id, number } },
+        body: { kind, dish, minute },
+      }),
+    ),
+  answerRound: (id: string, body: { grade?: Score; mm?: number }) =>
+    said(server.PUT('/api/practice/rounds/{id}/answer', { ...of(id), body })),
   photo: (id: string) => `/api/bakes/${id}/photo`,
   smallPhoto: (id: string) => `/api/bakes/${id}/photo/small`,
   keepPhoto: (id: string, file: File) => send<void>('PUT', `/api/bakes/${id}/photo`, file, file.type),

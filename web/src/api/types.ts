@@ -106,3 +106,12 @@ export type TestBake = Schemas['TestBakeAnswer']
 export type TestReads = NonNullable<
   NonNullable<paths['/api/ovens/{id}/test-bakes']['get']['parameters']['query']>['reads']
 >
+/** How far a cook is in practice, and a round of it. */
+export type Practice = Schemas['PracticeView']
+export type Practised = Schemas['Practised']
+export type Skill = Practised['skill']
+export type Round = Schemas['RoundView']
+export type RoundSlip = Schemas['SlipView']
+export type RoundMove = NonNullable<Schemas['PracticeMove']['kind']>
+export type RoundSeen = Schemas['SeenView']
+export type Went = Schemas['Went']

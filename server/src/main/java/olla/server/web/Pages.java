@@ -63,6 +63,8 @@ public class Pages implements WebMvcConfigurer {
             "/sheet",
             "/oven",
             "/oven/*",
+            "/drill",
+            "/drill/*",
             "/notes",
             "/log",
             "/log/*",
