@@ -5,6 +5,7 @@ import type { Round, Score } from '../../api/types'
 import NumberField from '../../components/NumberField.vue'
 import { useTried } from '../../composables/tried'
 import { t } from '../../messages/say'
+import SenseGlyph from '../counter/SenseGlyph.vue'
 import PieceByEye from './PieceByEye.vue'
 
 /** A drill of a minute: a fish to be graded, or a piece to be measured by eye. The first answer stands. */
@@ -36,7 +37,8 @@ const answer = (body: { grade?: Score; mm?: number }) =>
         </caption>
         <tbody>
           <tr v-for="one in round.fish.looks" :key="one.sense">
-            <th scope="row">{{ one.sense }}</th>
+            <td class="glyph"><SenseGlyph :sense="one.sense" :score="one.shows" /></td>
+            <th scope="row">{{ one.name }}</th>
             <td>{{ one.look }}</td>
           </tr>
         </tbody>
@@ -93,6 +95,9 @@ th {
 }
 td {
   font-size: 18px;
+}
+.glyph {
+  width: 64px;
 }
 .grades {
   display: grid;

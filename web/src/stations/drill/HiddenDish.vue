@@ -34,13 +34,18 @@ const top = computed(() => {
     ),
   }
 })
-/** Flesh parted: its layers from above to below, each in its colour. */
-const layers = computed(() =>
+/** As long as a parted dish is drawn, and how wide its flakes are parted, dots. */
+const LONG = 400
+const PARTED = 190
+/** How large a millimetre of its thickness is drawn, and the least and the most there is room for, dots. */
+const MM = 4.6
+const high = computed(() => Math.max(70, Math.min(DEEP, props.slip.thicknessMm * MM)))
+/** Flesh parted: from above to below in its colours. */
+const stops = computed(() =>
   through.value.map((celsius, i) => ({
     key: i,
-    y: (DEEP / through.value.length) * i,
-    height: DEEP / through.value.length + 0.5,
-    fill: fleshColour(celsius),
+    offset: (i + 0.5) / through.value.length,
+    colour: fleshColour(celsius),
   })),
 )
 const words = computed(() =>
@@ -62,9 +67,9 @@ const words = computed(() =>
       <clipPath :id="clip">
         <rect :width="top.width" :height="top.height" :rx="Math.min(top.height, top.width) / 3.2" />
       </clipPath>
-      <clipPath :id="`${clip}-wedge`">
-        <path :d="`M30 0 Q150 22 270 0 L262 ${DEEP} Q150 ${DEEP - 12} 38 ${DEEP} Z`" />
-      </clipPath>
+      <linearGradient :id="`${clip}-flesh`" x2="0" y2="1">
+        <stop v-for="stop in stops" :key="stop.key" :offset="stop.offset" :stop-color="stop.colour" />
+      </linearGradient>
     </defs>
     <rect :width="WIDTH" :height="HEIGHT" rx="10" :fill="out ? '#d8cdb8' : '#3b3530'" />
     <rect
@@ -90,21 +95,14 @@ const words = computed(() =>
         />
       </g>
     </g>
-    <g v-else-if="layers.length" :transform="`translate(${(WIDTH - 300) / 2} ${(HEIGHT - DEEP) / 2})`">
-      <path d="M-40 170 H340" stroke="#6c6e6d" stroke-width="10" stroke-linecap="round" />
-      <g :clip-path="`url(#${clip}-wedge)`">
-        <rect
-          v-for="layer in layers"
-          :key="layer.key"
-          :y="layer.y"
-          width="300"
-          :height="layer.height"
-          :fill="layer.fill"
-        />
-      </g>
-      <g class="tines" aria-hidden="true">
-        <path d="M20 -34 V40 M40 -34 V40 M260 -34 V40 M280 -34 V40" />
-      </g>
+    <g v-else-if="stops.length" :transform="`translate(${(WIDTH - LONG) / 2} ${(HEIGHT - high) / 2})`">
+      <path :d="`M-30 ${high + 4} H${LONG + 30}`" class="sheet" />
+      <rect :width="LONG" :height="high" :rx="high / 3.5" :fill="stops[0]!.colour" />
+      <path
+        :d="`M${LONG / 2 - PARTED / 2} 0 Q${LONG / 2} ${high * 0.16} ${LONG / 2 + PARTED / 2} 0 Q${LONG / 2 + PARTED / 3} ${high * 0.6} ${LONG / 2 + PARTED / 4} ${high} H${LONG / 2 - PARTED / 4} Q${LONG / 2 - PARTED / 3} ${high * 0.6} ${LONG / 2 - PARTED / 2} 0`"
+        :fill="`url(#${clip}-flesh)`"
+        class="parted"
+      />
     </g>
     <g v-else-if="!out" class="rack" aria-hidden="true">
       <path v-for="rail in 3" :key="rail" :d="`M40 ${60 + rail * 45} H${WIDTH - 40}`" />
@@ -133,10 +131,14 @@ svg {
   fill: #55504a;
   stroke: none;
 }
-.tines path {
-  stroke: #4a4f52;
-  stroke-width: 5;
+.sheet {
+  stroke: #6c6e6d;
+  stroke-width: 9;
   stroke-linecap: round;
+}
+.parted {
+  stroke: #6b5f4c;
+  stroke-width: 1.5;
 }
 .board ellipse {
   fill: #fbfaf5;

@@ -27,7 +27,8 @@ const next = computed(() => props.practice.skills.find(({ skill }) => skill === 
         {{ one.words }}
         <small v-if="!one.open">{{ t('ui.drill.later') }}</small>
       </span>
-      <OffDots :offs="one.offs" />
+      <OffDots v-if="one.offs.length" :offs="one.offs" />
+      <span v-else />
       <span class="rounds">{{ t('ui.drill.rounds', { count: one.rounds }) }}</span>
       <button
         class="second-action"

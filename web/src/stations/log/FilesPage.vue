@@ -32,6 +32,7 @@ const LISTS: Record<string, string> = {
   photos: t('ui.files.list.photos'),
   evenings: t('ui.files.list.evenings'),
   moves: t('ui.files.list.moves'),
+  rounds: t('ui.files.list.rounds'),
   readings: t('ui.files.list.readings'),
 }
 const rows = computed(() => preview.value?.lists.filter((one) => one.there > 0 || one.here > 0) ?? [])

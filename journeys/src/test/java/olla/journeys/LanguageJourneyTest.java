@@ -96,6 +96,8 @@ class LanguageJourneyTest {
         "probe, /oven, OVEN_SIDE, [Pút á próbé íñ, 1280",
         "sheet, /sheet, RUN_SHEET, '', 1280",
         "log, /log, LOG, '', 1280",
+        "drill, /drill, LOG, '', 1280",
+        "drill-390, /drill, LOG, '', 390",
         "keys, /log, LOG, ?, 1280",
         "counter-390, /counter, COUNTER, '', 390",
         "bench-390, /bench, BENCH, '', 390",

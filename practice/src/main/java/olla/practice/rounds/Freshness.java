@@ -50,13 +50,13 @@ public final class Freshness {
         return whole;
     }
 
-    /** One character and how it is. */
-    public record Character(Sense sense, Message look) {}
+    /** One character, which grade it shows, and how that looks. */
+    public record Character(Sense sense, Score shows, Message look) {}
 
     /** How it is, character by character. */
     public List<Character> looks() {
         return is.entrySet().stream()
-                .map(e -> new Character(e.getKey(), e.getKey().look(e.getValue(), bluefish)))
+                .map(e -> new Character(e.getKey(), e.getValue(), e.getKey().look(e.getValue(), bluefish)))
                 .toList();
     }
 

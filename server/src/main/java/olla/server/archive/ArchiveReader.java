@@ -58,6 +58,7 @@ class ArchiveReader {
             "own_vessel",
             "house_note",
             "habit_off",
+            "practice_round",
             "oven",
             "person");
 

@@ -11,6 +11,7 @@ import olla.core.oven.Cooling;
 import olla.core.runsheet.Kept;
 import olla.core.uncertainty.OvenCalibration;
 import olla.core.uncertainty.Slowness;
+import olla.practice.rounds.Move;
 import olla.server.recipes.RecipeService;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -26,6 +27,8 @@ class Sense {
             List.of("lessonOffsetCelsius", "lessonOffsetDoubtCelsius", "lessonLogFilm", "lessonLogFilmDoubt");
     private static final List<String> TOLD =
             List.of("toldLog", "toldVariance", "toldPerOffset", "toldPerFilm", "toldPerThickness", "toldPerKelvin");
+
+    private static final List<String> ROUND = List.of("overAt", "offBy", "missed");
 
     private final RecipeService recipes;
     private final ObjectMapper json;
@@ -46,6 +49,9 @@ class Sense {
             case BAKES -> unless(LESSON.get(0), () -> lesson(line)).or(() -> unless(TOLD.get(0), () -> told(line)));
             case EVENINGS ->
                 unless("kept", () -> json.convertValue(line.path("kept"), new TypeReference<List<Kept>>() {}));
+            case ROUNDS ->
+                unless("moves", () -> json.convertValue(line.path("moves"), Move[].class))
+                        .or(() -> unless("missed", () -> told(line, ROUND)));
             default -> Optional.empty();
         };
     }
@@ -61,6 +67,15 @@ class Sense {
         } catch (IllegalArgumentException | JacksonException none) {
             return Optional.of(field);
         }
+    }
+
+    /* Whole or not at all. */
+    private static long told(JsonNode line, List<String> fields) {
+        long there = fields.stream().filter(line::has).count();
+        if (there != 0 && there != fields.size()) {
+            throw new IllegalArgumentException("Some of it is missing.");
+        }
+        return there;
     }
 
     private static double number(JsonNode line, String field) {

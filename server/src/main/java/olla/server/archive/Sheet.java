@@ -17,6 +17,7 @@ import olla.core.fish.Species;
 import olla.core.habits.Which;
 import olla.core.oven.OvenKind;
 import olla.core.uncertainty.Observation.Verdict;
+import olla.practice.rounds.Skill;
 import olla.server.archive.Column.Kind;
 import olla.server.bakes.rows.TapKind;
 import olla.server.evening.MoveKind;
@@ -171,6 +172,20 @@ enum Sheet {
             of("at", Kind.MOMENT),
             of("bake", Kind.ID).in("bake_id").maybe(),
             of("undone", Kind.YES),
+            of("by", Kind.ID).in("person_id").maybe()),
+    /** Rounds of practice; what is seen in one follows from its id. */
+    ROUNDS(
+            "practice_round",
+            "began_at,id",
+            of("id", Kind.ID),
+            one("skill", Skill.values()),
+            of("beganAt", Kind.MOMENT),
+            upTo("moves", Kind.LIST, Sheet.TEXT_CHARACTERS).in("moves_json"),
+            of("given", Kind.REAL).maybe(),
+            of("overAt", Kind.MOMENT).maybe(),
+            of("offBy", Kind.REAL).maybe(),
+            of("missed", Kind.REAL).maybe(),
+            of("lookedLateMin", Kind.REAL).maybe(),
             of("by", Kind.ID).in("person_id").maybe()),
     READINGS(
             "reading",

@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import olla.practice.rounds.Result;
@@ -70,12 +71,14 @@ class RoundRow extends DoneBy {
         return overAt != null;
     }
 
-    /** What it told; only of one that is over. */
-    Result result() {
-        return new Result(
-                skill,
-                offBy,
-                missed,
-                lookedLateMin == null ? OptionalDouble.empty() : OptionalDouble.of(lookedLateMin));
+    /** What it told; nothing of one that is not over, or of which half is missing. */
+    Optional<Result> result() {
+        return offBy == null || missed == null
+                ? Optional.empty()
+                : Optional.of(new Result(
+                        skill,
+                        offBy,
+                        missed,
+                        lookedLateMin == null ? OptionalDouble.empty() : OptionalDouble.of(lookedLateMin)));
     }
 }

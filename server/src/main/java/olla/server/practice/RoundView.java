@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import olla.core.freshness.Score;
+import olla.core.freshness.Sense;
 import olla.core.messages.Message;
 import olla.core.oven.OvenKind;
 import olla.core.uncertainty.Observation.Verdict;
@@ -164,13 +165,17 @@ record RoundView(
             return new FishView(
                     drill.whole(),
                     drill.looks().stream()
-                            .map(one -> new Trait(Message.word(one.sense()), one.look()))
+                            .map(one -> new Trait(one.sense(), one.shows(), Message.word(one.sense()), one.look()))
                             .toList());
         }
     }
 
-    /** A character, and how it is. */
-    record Trait(Message sense, Message look) {}
+    /**
+     * A character, and how it is.
+     *
+     * @param shows which grade it shows, to draw it by
+     */
+    record Trait(Sense sense, Score shows, Message name, Message look) {}
 
     /**
      * A piece from its end beside a cork, all in one scale that is not said.

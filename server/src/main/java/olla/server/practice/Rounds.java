@@ -109,8 +109,12 @@ class Rounds {
     @Transactional(readOnly = true)
     List<Result> results() {
         List<Result> results = new ArrayList<>();
-        rows.findByPersonIdAndMissedIsNotNullOrderByOverAtDescIdAsc(Who.here().person(), Limit.of(MOST))
-                .forEach(row -> results.add(row.result()));
+        UUID person = Who.here().person();
+        Limit most = Limit.of(MOST);
+        List<RoundRow> newest = person == null
+                ? rows.findByPersonIdIsNullAndMissedIsNotNullOrderByOverAtDescIdAsc(most)
+                : rows.findByPersonIdAndMissedIsNotNullOrderByOverAtDescIdAsc(person, most);
+        newest.forEach(row -> row.result().ifPresent(results::add));
         Collections.reverse(results);
         return results;
     }

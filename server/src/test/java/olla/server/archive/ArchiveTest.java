@@ -114,6 +114,10 @@ class ArchiveTest {
                 "insert into house_note (id, kitchen_id, about, whose, words, written_at, person_id) values (uuid(), 1, 'OVEN', ?, 'Turn the tray.', utc_timestamp(3), ?)",
                 "" + oven,
                 ada);
+        row(
+                "insert into practice_round (id, kitchen_id, skill, began_at, moves_json, over_at, off_by, missed, looked_late_min, person_id) values (uuid(), 1, 'EVEN', utc_timestamp(3), ?, utc_timestamp(3), 1.25, 1.1, -0.1, ?)",
+                "[{\"kind\":\"OUT\",\"dish\":0,\"minute\":9.5},{\"kind\":\"SERVE\",\"dish\":0,\"minute\":12}]",
+                ada);
         row("insert into habit_off (kitchen_id, about, whose) values (1, 'FISH', 'hake')");
         row(
                 "insert into recipe (id, kitchen_id, version, name, pieces, bench_json, ingredients_json, steps_json, notes, original_json, changed_at) values (uuid(), 1, 3, 'Crumb', 4, 'null', '[]', '[\"Mix.\"]', '', '{\"@type\":\"Recipe\",\"x\":1.50}', utc_timestamp(3))");
@@ -147,6 +151,7 @@ class ArchiveTest {
                         "own_vessel",
                         "house_note",
                         "habit_off",
+                        "practice_round",
                         "person")
                 .forEach(table -> sql.sql("delete from " + table).update());
         sql.sql("delete from oven where kitchen_id <> 1").update();
@@ -344,6 +349,10 @@ class ArchiveTest {
         refused(
                 changed(first, text -> text.replace("\"closest\":\"HAKE\"", "\"closest\":\"unicorn\"")),
                 "archive.wrong-line");
+        refused(
+                changed(first, text -> text.replace("\"kind\":\"OUT\",\"dish\"", "\"kind\":\"SNIFF\",\"dish\"")),
+                "archive.wrong-line");
+        refused(changed(first, text -> text.replaceFirst(",\"missed\":[-0-9.E]+", "")), "archive.wrong-line");
         refused(changed(first, text -> text.replace("\"earlyMin\":0", "\"earlyMin\":\"soon\"")), "archive.wrong-line");
         assertThat(sql.sql("select count(*) from bake").query(Integer.class).single())
                 .isZero();

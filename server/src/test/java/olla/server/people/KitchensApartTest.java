@@ -57,6 +57,7 @@ class KitchensApartTest {
     /* An address of something that is one kitchen's. */
     private static final Pattern NAMED = Pattern.compile("/[0-9a-f-]{36}");
     private static final String MARK = "Zebra";
+    private static final String ROUND = "{\"skill\":\"BY_EYE\"}";
     private static final String HABIT = "{\"about\":\"FISH\",\"of\":\"hake\",\"on\":false}";
     private static final String DEVICE = "zebra-1";
     private static final String FIRST = "1";
@@ -173,6 +174,7 @@ class KitchensApartTest {
                 "recipe",
                 "own_fish",
                 "own_vessel",
+                "practice_round",
                 "evening_move",
                 "evening",
                 "screen",
@@ -219,6 +221,7 @@ class KitchensApartTest {
         inFirst("PUT", "/api/kitchen/vessels/" + id("vessel"), vessel());
         inFirst("PUT", "/api/notes/" + id("note"), note());
         inFirst("PUT", "/api/habits", HABIT);
+        inFirst("PUT", "/api/practice/rounds/" + id("round"), ROUND);
         inFirst("PUT", "/api/evenings/" + id("evening"), evening());
         String step = json.readTree(inFirst("GET", "/api/evenings/" + id("evening"), null))
                 .at("/sheet/steps/0/key")
@@ -317,6 +320,9 @@ class KitchensApartTest {
         bodies.put("PUT /api/kitchen/fish/{id}", fish());
         bodies.put("PUT /api/kitchen/vessels/{id}", vessel());
         bodies.put("PUT /api/notes/{id}", note());
+        bodies.put("PUT /api/practice/rounds/{id}", ROUND);
+        bodies.put("PUT /api/practice/rounds/{id}/moves/{number}", "{\"kind\":\"KNIFE\",\"dish\":0,\"minute\":3}");
+        bodies.put("PUT /api/practice/rounds/{id}/answer", "{\"mm\":20}");
         bodies.put("PUT /api/habits", HABIT.replace("false", "true"));
         bodies.put("POST /api/habits/tonight", question);
         bodies.put("PUT /api/evenings/{id}", evening());
@@ -370,7 +376,8 @@ class KitchensApartTest {
 
     /* The addresses of everything of the first kitchen's that such a path names. */
     private List<String> its(String path) {
-        String last = path.replace("{tapId}", id("tap")).replace("{moveId}", id("move"));
+        String last =
+                path.replace("{number}", "0").replace("{tapId}", id("tap")).replace("{moveId}", id("move"));
         if (!last.contains("{")) {
             return List.of(last);
         }
@@ -384,6 +391,7 @@ class KitchensApartTest {
             case "recipes" -> List.of("recipe");
             case "kitchen" -> List.of(last.contains("/fish/") ? "fish" : "vessel");
             case "notes" -> List.of("note");
+            case "practice" -> List.of("round");
             case "evenings" -> List.of("evening");
             case "screens" -> List.of("screen");
             case "people" -> List.of("person");

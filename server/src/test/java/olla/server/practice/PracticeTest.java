@@ -160,4 +160,17 @@ class PracticeTest {
                 .update();
         assertThat(gets(ROUNDS + id).get("seen").size()).isZero();
     }
+
+    /** One row of which half is missing hides no other. */
+    @Test
+    void halfARowTellsNothing() throws Exception {
+        UUID piece = UUID.randomUUID();
+        begins(piece, "BY_EYE");
+        puts(ROUNDS + piece + "/answer", "{\"mm\":30}", 200);
+        sql.sql("insert into practice_round (id, kitchen_id, skill, began_at, moves_json, over_at, missed)"
+                        + " select uuid(), kitchen_id, skill, began_at, moves_json, over_at, 1 from practice_round")
+                .update();
+        assertThat(gets("/api/practice").get("skills").get(9).get("rounds").asInt())
+                .isEqualTo(1);
+    }
 }

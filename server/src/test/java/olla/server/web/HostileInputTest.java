@@ -206,6 +206,9 @@ class HostileInputTest {
                     "{\"name\":\"Hake\",\"pieces\":2,\"ingredients\":[{\"what\":\"salt\",\"value\":5,\"measure\":\"GRAM\"}],"
                             + "\"steps\":[\"Bake it.\"],\"notes\":\"\"}"),
             Map.entry("POST /api/shopping", "{\"lines\":[{\"what\":\"salt\",\"value\":5,\"measure\":\"GRAM\"}]}"),
+            Map.entry("PUT /api/practice/rounds/" + ID, "{\"skill\":\"BY_EYE\"}"),
+            Map.entry("PUT /api/practice/rounds/" + ID + "/answer", "{\"mm\":20}"),
+            Map.entry("PUT /api/practice/rounds/" + ID + "/moves/0", "{\"kind\":\"KNIFE\",\"dish\":0,\"minute\":3.5}"),
             Map.entry("PUT /api/kitchens", "{\"name\":\"Mill\"}"),
             Map.entry("PUT /api/people/" + ID, "{\"name\":\"Ada\",\"role\":\"COOK\",\"pin\":\"4711\"}"),
             Map.entry("PUT /api/invitations/" + ID, "{\"role\":\"COOK\",\"shared\":false}"),
