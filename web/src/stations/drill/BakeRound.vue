@@ -42,7 +42,6 @@ const did = (kind: RoundMove, of = dish.value) =>
   props.round.seen.some((seen) => seen.kind === kind && seen.dish === of)
 const isOut = computed(() => did('OUT'))
 const isServed = computed(() => did('SERVE'))
-const served = computed(() => props.round.slips.map((_, i) => did('SERVE', i)))
 const dishes = computed(() =>
   props.round.slips.map((slip, i) => ({
     value: String(i),
@@ -92,7 +91,9 @@ async function does(kind: RoundMove) {
     emit('gone', went)
     time.minute.value += HANDS_MIN[kind]
     if (kind === 'SERVE') {
-      const open = served.value.findIndex((done) => !done)
+      const open = went.slips.findIndex(
+        (_, i) => !went.seen.some((one) => one.kind === 'SERVE' && one.dish === i),
+      )
       if (open >= 0) dish.value = open
     }
   })

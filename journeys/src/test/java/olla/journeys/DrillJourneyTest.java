@@ -42,8 +42,8 @@ class DrillJourneyTest {
         screen.waitForText(MAIN, "Even portion");
         assertThat(screen.objections()).isEmpty();
         screen.tap(Part.button("Begin: Even portion"));
-        screen.waitLongForText(MAIN, "No later than");
-        screen.waitForText(SAYS, "The door is shut");
+        screen.waitLongForText(SAYS, "The door is shut");
+        screen.waitForText(Part.of("complementary", "Ticket"), "Nobody has checked this oven");
         assertThat(screen.objections()).isEmpty();
 
         screen.tap(Part.of("radio", "×60").in(KITCHEN));
@@ -70,7 +70,7 @@ class DrillJourneyTest {
         assertThat(screen.objections()).isEmpty();
 
         screen.tap(Part.of("link", "All of the drill"));
-        screen.waitForText(MAIN, "on even portions");
+        screen.waitForText(MAIN, "You take even portions out");
         assertThat(log()).as("what the log has").isEqualTo(logged);
     }
 
