@@ -20,17 +20,6 @@ const emit = defineEmits<{ gone: [round: Round]; next: []; again: [] }>()
 /** The kitchen's ring, Hz: from when to check, and when it should be out. */
 const CHECK = [660]
 const OUT = [660, 880]
-/** While a hand is in the oven the clock goes on, minutes of it. */
-const HANDS_MIN: Record<RoundMove, number> = {
-  LOOK: 0.15,
-  KNIFE: 0.25,
-  FORK: 0.25,
-  TOUCH: 0.2,
-  PROBE: 0.25,
-  OUT: 0.15,
-  SERVE: 0,
-}
-
 const units = useUnits()
 const dish = ref(0)
 const { problem, tried } = useTried()
@@ -89,7 +78,8 @@ async function does(kind: RoundMove) {
     const number = props.round.seen.length
     const went = await api.move(props.round.id, number, kind, dish.value, time.minute.value)
     emit('gone', went)
-    time.minute.value += HANDS_MIN[kind]
+    // While a hand is in the oven the clock goes on.
+    time.minute.value += went.hands.find((hand) => hand.kind === kind)!.doorS / 60
     if (kind === 'SERVE') {
       const open = went.slips.findIndex(
         (_, i) => !went.seen.some((one) => one.kind === 'SERVE' && one.dish === i),

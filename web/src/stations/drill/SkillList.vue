@@ -14,6 +14,7 @@ const next = computed(() => props.practice.skills.find(({ skill }) => skill === 
 <template>
   <section class="next" :aria-label="t('ui.drill.next')">
     <div>
+      <p class="soft">{{ t('ui.drill.next') }}</p>
       <h2>{{ next.name }}</h2>
       <p>{{ next.about }}</p>
       <p class="soft">{{ practice.why }}</p>

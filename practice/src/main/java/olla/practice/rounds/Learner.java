@@ -1,10 +1,9 @@
 package olla.practice.rounds;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.List;
 import java.util.PriorityQueue;
 import java.util.SplittableRandom;
+import olla.core.messages.Message;
 
 /**
  * A cook who is not there, to try the choice of exercises on. Of each skill they have a habit of looking and taking out too late or too early; each truth that
@@ -49,16 +48,15 @@ final class Learner {
             out[dish] = likely * (1 + off + UNSTEADY * random.nextGaussian());
             plans.add(new Plan(Move.Kind.KNIFE, dish, LOOKS_AT * out[dish]));
         }
-        List<Move> moves = new ArrayList<>();
+        Round round = Round.begun(exercise);
         while (!plans.isEmpty()) {
             Plan plan = plans.poll();
             int dish = plan.dish();
-            moves.add(new Move(plan.kind(), dish, plan.minute()));
+            round = round.then(new Move(plan.kind(), dish, plan.minute()), seed);
             switch (plan.kind()) {
                 case KNIFE -> {
-                    Round now = Round.of(exercise, moves, seed);
-                    String felt = now.seen().get(moves.size() - 1).words().key();
-                    boolean cold = felt.equals("practice.tip-cold");
+                    Message felt = round.seen().get(round.seen().size() - 1).words();
+                    boolean cold = felt.key().equals("practice.tip-cold");
                     plans.add(new Plan(Move.Kind.OUT, dish, cold ? WAITS * out[dish] : out[dish]));
                 }
                 case OUT ->
@@ -71,7 +69,7 @@ final class Learner {
                 }
             }
         }
-        return Truth.of(Round.of(exercise, moves, seed));
+        return Truth.of(round);
     }
 
     /** Takes what it was shown to heart. */

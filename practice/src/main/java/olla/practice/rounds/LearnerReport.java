@@ -16,8 +16,8 @@ public final class LearnerReport {
     private static final List<Skill> SKILLS =
             Arrays.stream(Skill.values()).filter(Skill::bakes).toList();
     private static final int TRAINING = 6;
-    private static final int EXAMS = 2;
-    private static final int[] AFTER = {0, 8, 16, 24, 32};
+    private static final int EXAMS = 1;
+    private static final int[] AFTER = {0, 10, 20, 30};
 
     private final Map<Skill, List<Exercise>> exercises = new EnumMap<>(Skill.class);
 
@@ -36,12 +36,12 @@ public final class LearnerReport {
         int learners = args.length > 0 ? Integer.parseInt(args[0]) : 20;
         long first = args.length > 1 ? Long.parseLong(args[1]) : 1;
         LearnerReport report = new LearnerReport(first);
-        System.out.println("| rounds | drawn | chosen |");
-        System.out.println("|---|---|---|");
+        System.out.println("| rounds | learners | drawn | chosen |");
+        System.out.println("|---|---|---|---|");
         double[] drawn = report.mean(learners, first, false);
         double[] chosen = report.mean(learners, first, true);
         for (int i = 0; i < AFTER.length; i++) {
-            System.out.printf(Locale.ROOT, "| %d | %.2f | %.2f |%n", AFTER[i], drawn[i], chosen[i]);
+            System.out.printf(Locale.ROOT, "| %d | %d | %.2f | %.2f |%n", AFTER[i], learners, drawn[i], chosen[i]);
         }
     }
 

@@ -33,17 +33,28 @@ public final class Round {
      * @throws olla.core.messages.RefusedInput where a move cannot be made there
      */
     public static Round of(Exercise exercise, List<Move> moves, long seed) {
-        new Refusals()
-                .range("moves", "practice-moves", moves.size(), 0, MOST_MOVES, Unit.NUMBER)
-                .throwIfAny();
-        Round round = new Round(exercise, List.of(), exercise.setting().begin());
+        Round round = begun(exercise);
         for (Move move : moves) {
-            round = round.with(move, seed);
+            round = round.then(move, seed);
         }
         return round;
     }
 
-    private Round with(Move move, long seed) {
+    /** One in which nothing was done yet. */
+    static Round begun(Exercise exercise) {
+        return new Round(exercise, List.of(), exercise.setting().begin());
+    }
+
+    /**
+     * The same with one more move.
+     *
+     * @param seed as it was begun with
+     * @throws olla.core.messages.RefusedInput where the move cannot be made there
+     */
+    public Round then(Move move, long seed) {
+        new Refusals()
+                .range("moves", "practice-moves", seen.size(), 0, MOST_MOVES - 1.0, Unit.NUMBER)
+                .throwIfAny();
         check(move);
         Going on = going.copy();
         on.until(move.minute());
@@ -100,7 +111,8 @@ public final class Round {
         return seen;
     }
 
-    List<Move> moves() {
+    /** What was done, in its order. */
+    public List<Move> moves() {
         return seen.stream().map(Seen::move).toList();
     }
 

@@ -23,6 +23,7 @@ import olla.practice.rounds.Truth;
 import olla.server.load.Reckoner;
 import olla.server.practice.RoundView.AnswerView;
 import olla.server.practice.RoundView.FishView;
+import olla.server.practice.RoundView.Hand;
 import olla.server.practice.RoundView.PieceView;
 import olla.server.practice.RoundView.SeenView;
 import olla.server.practice.RoundView.SlipView;
@@ -44,6 +45,11 @@ class PracticeService {
     private final Rounds rounds;
     private final Reckoner reckoner;
     private final Cache<UUID, Exercise> drawn =
+            Caffeine.newBuilder().maximumSize(DRAWN).build();
+    /* Each as far as it has gone: one more move is reckoned from there. */
+    private final Cache<UUID, Round> gone =
+            Caffeine.newBuilder().maximumSize(DRAWN).build();
+    private final Cache<UUID, Truth> truths =
             Caffeine.newBuilder().maximumSize(DRAWN).build();
 
     PracticeService(Rounds rounds, Reckoner reckoner) {
@@ -100,8 +106,8 @@ class PracticeService {
         List<Move> all = new ArrayList<>(kept.moves());
         all.add(move);
         Result result = reckoner.reckonLong(() -> {
-            Round round = Round.of(exercise(kept), all, seed(id));
-            return round.isOver() ? Truth.of(round).result(kept.skill()) : null;
+            Round round = gone(kept, all);
+            return round.isOver() ? truth(id, round).result(kept.skill()) : null;
         });
         return view(rounds.did(id, number, all, result));
     }
@@ -160,13 +166,31 @@ class PracticeService {
         return drawn.get(kept.id(), id -> Exercise.of(kept.skill(), seed(id)));
     }
 
+    private Round gone(Kept kept, List<Move> moves) {
+        Round known = gone.getIfPresent(kept.id());
+        boolean onTheWay = known != null
+                && known.moves().size() <= moves.size()
+                && known.moves().equals(moves.subList(0, known.moves().size()));
+        Round round = onTheWay ? known : Round.of(exercise(kept), List.of(), seed(kept.id()));
+        for (Move move : moves.subList(round.moves().size(), moves.size())) {
+            round = round.then(move, seed(kept.id()));
+        }
+        gone.put(kept.id(), round);
+        return round;
+    }
+
+    /* Nothing is done in a round that is over, so what was so in it is so for good. */
+    private Truth truth(UUID id, Round round) {
+        return truths.get(id, over -> Truth.of(round));
+    }
+
     private RoundView view(Kept kept) {
         return kept.skill().bakes() ? reckoner.reckonLong(() -> baked(kept)) : drilled(kept);
     }
 
     private RoundView baked(Kept kept) {
         Exercise exercise = exercise(kept);
-        Round round = Round.of(exercise, kept.moves(), seed(kept.id()));
+        Round round = gone(kept, kept.moves());
         return new RoundView(
                 kept.id(),
                 kept.skill(),
@@ -174,8 +198,9 @@ class PracticeService {
                 Message.word(kept.skill()).form("about"),
                 exercise.slips().stream().map(SlipView::of).toList(),
                 kept.skill().looks(),
+                Hand.all(),
                 round.seen().stream().map(SeenView::of).toList(),
-                round.isOver() ? TruthView.of(Truth.of(round)) : null,
+                round.isOver() ? TruthView.of(truth(kept.id(), round)) : null,
                 null,
                 null,
                 null);
@@ -189,6 +214,7 @@ class PracticeService {
                 kept.skill(),
                 Message.word(kept.skill()),
                 Message.word(kept.skill()).form("about"),
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of(),

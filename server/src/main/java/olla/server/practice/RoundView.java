@@ -1,5 +1,6 @@
 package olla.server.practice;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -24,6 +25,7 @@ import olla.server.web.MaybeAbsent;
  * @param about what is practised in it
  * @param slips the tickets of what is in the oven; empty in a drill
  * @param looks what can be done to find out how far a dish is
+ * @param hands how long each move takes
  * @param seen what each move showed
  * @param truth what was so; missing before it is over
  * @param fish a fish to be graded; missing where that is not asked
@@ -37,11 +39,22 @@ record RoundView(
         Message about,
         List<SlipView> slips,
         List<Move.Kind> looks,
+        List<Hand> hands,
         List<SeenView> seen,
         @MaybeAbsent TruthView truth,
         @MaybeAbsent FishView fish,
         @MaybeAbsent PieceView piece,
         @MaybeAbsent AnswerView said) {
+
+    /** How long the door is open for a move while the dish is in, s. */
+    record Hand(Move.Kind kind, double doorS) {
+
+        static List<Hand> all() {
+            return Arrays.stream(Move.Kind.values())
+                    .map(kind -> new Hand(kind, kind.doorS()))
+                    .toList();
+        }
+    }
 
     /**
      * A ticket.

@@ -190,6 +190,10 @@ class HostileInputTest {
 
     private static final String ID = UUID.nameUUIDFromBytes(new byte[] {1}).toString();
 
+    /* Rounds of practice: each is begun before something is done in it, as their addresses are sorted. */
+    private static final String DRILL = UUID.nameUUIDFromBytes(new byte[] {2}).toString();
+    private static final String BAKED = UUID.nameUUIDFromBytes(new byte[] {3}).toString();
+
     /* What is understood as it is, so that what is wrong with its changed copies lies deep. */
     private static final Map<String, String> WELL_MEANT = new TreeMap<>(Map.ofEntries(
             Map.entry("POST /api/estimates", QUESTION),
@@ -206,9 +210,11 @@ class HostileInputTest {
                     "{\"name\":\"Hake\",\"pieces\":2,\"ingredients\":[{\"what\":\"salt\",\"value\":5,\"measure\":\"GRAM\"}],"
                             + "\"steps\":[\"Bake it.\"],\"notes\":\"\"}"),
             Map.entry("POST /api/shopping", "{\"lines\":[{\"what\":\"salt\",\"value\":5,\"measure\":\"GRAM\"}]}"),
-            Map.entry("PUT /api/practice/rounds/" + ID, "{\"skill\":\"BY_EYE\"}"),
-            Map.entry("PUT /api/practice/rounds/" + ID + "/answer", "{\"mm\":20}"),
-            Map.entry("PUT /api/practice/rounds/" + ID + "/moves/0", "{\"kind\":\"KNIFE\",\"dish\":0,\"minute\":3.5}"),
+            Map.entry("PUT /api/practice/rounds/" + DRILL, "{\"skill\":\"BY_EYE\"}"),
+            Map.entry("PUT /api/practice/rounds/" + DRILL + "/answer", "{\"mm\":20}"),
+            Map.entry("PUT /api/practice/rounds/" + BAKED, "{\"skill\":\"EVEN\"}"),
+            Map.entry(
+                    "PUT /api/practice/rounds/" + BAKED + "/moves/0", "{\"kind\":\"KNIFE\",\"dish\":0,\"minute\":3.5}"),
             Map.entry("PUT /api/kitchens", "{\"name\":\"Mill\"}"),
             Map.entry("PUT /api/people/" + ID, "{\"name\":\"Ada\",\"role\":\"COOK\",\"pin\":\"4711\"}"),
             Map.entry("PUT /api/invitations/" + ID, "{\"role\":\"COOK\",\"shared\":false}"),
@@ -391,8 +397,8 @@ class HostileInputTest {
             bodies.addAll(withoutOneField(json.readTree(meant.getValue())));
             String asItIs = bodies.remove(0);
             Collections.shuffle(bodies, random);
-            if (meant.getKey().startsWith("POST /api/bakes")) {
-                // Whatever is asked of a bake later is asked of one that is there.
+            if (meant.getKey().startsWith("POST /api/bakes") || meant.getKey().startsWith("PUT /api/practice")) {
+                // Whatever is asked of a bake or a round later is asked of one that is there.
                 wire.say(head, asItIs);
             }
             for (String body : bodies.subList(0, Math.min(MOST_NEARLY_RIGHT, bodies.size()))) {
