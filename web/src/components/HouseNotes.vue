@@ -58,6 +58,7 @@ p {
   overflow-wrap: anywhere;
 }
 small {
+  margin: 0 4px;
   color: var(--ink-soft);
   white-space: nowrap;
 }

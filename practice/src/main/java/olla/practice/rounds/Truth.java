@@ -175,9 +175,13 @@ public record Truth(List<Dish> dishes, List<Double> airC, double runsHotC, doubl
             return Message.of("practice.never-looked");
         }
         double late = looked.getAsDouble() - ready;
-        return late < WORTH_MIN
-                ? Message.of("practice.looked-in-time", "minutes", Quantity.minutes(Math.max(0, -late)))
-                : Message.of("practice.looked-late", "minutes", Quantity.minutes(late));
+        if (Math.abs(late) < WORTH_MIN) {
+            return Message.of("practice.looked-just-then");
+        }
+        return Message.of(
+                late > 0 ? "practice.looked-late" : "practice.looked-in-time",
+                "minutes",
+                Quantity.minutes(Math.abs(late)));
     }
 
     private static List<Message> ovenWords(double hot, double cost) {
