@@ -39,6 +39,29 @@ describe('what is asked of the kitchen computer', () => {
     expect(refused).toMatchObject({ status: 400, message: 'One thing is wrong.', errors, reachable: true })
   })
 
+  it('is asked once more where another token came while it was on its way, and only then', async () => {
+    const tokens: (string | null)[] = []
+    let comes = 'second'
+    vi.stubGlobal('fetch', async (_: string, { headers }: { headers: Record<string, string> }) => {
+      tokens.push(headers['x-xsrf-token'] ?? null)
+      document.cookie = `XSRF-TOKEN=${comes}`
+      return new Response('{}', { status: headers['x-xsrf-token'] === 'second' ? 200 : 403 })
+    })
+    document.cookie = 'XSRF-TOKEN=first'
+    await send('POST', '/api/bakes/hake/taps', '{}', 'application/json')
+    expect(tokens).toEqual(['first', 'second'])
+
+    comes = 'other'
+    document.cookie = 'XSRF-TOKEN=other'
+    tokens.length = 0
+    const refused = await send('POST', '/api/bakes/hake/taps', '{}', 'application/json').catch(
+      (thrown: Problem) => thrown,
+    )
+    expect(refused).toMatchObject({ status: 403 })
+    expect(tokens).toEqual(['other'])
+    document.cookie = 'XSRF-TOKEN=; max-age=0'
+  })
+
   it('meets nobody, which may be otherwise in a while', async () => {
     fakeServer(() => ({ status: 0 }))
     const lost = await api.catalogue().catch((thrown: Problem) => thrown)

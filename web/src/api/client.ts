@@ -41,6 +41,7 @@ export interface FieldError {
 const EMPTY = 204
 const TOO_LARGE = 413
 const NOT_LET_IN = 401
+const FORBIDDEN = 403
 /** Where a screen out on the network is let in. */
 export const DOOR = '/pair'
 /** Nobody waits longer for an answer, ms. */
@@ -92,6 +93,9 @@ interface Extras {
   patience?: number
 }
 
+/** What tells our own pages from a forged one. */
+const pageToken = () => /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
+
 /**
  * Sends a body as it is, in the reader's language and units, and reads the answer whole. Throws a {@link Problem} where it is
  * refused or nobody answers in time, and an AbortError where it was given up.
@@ -107,10 +111,18 @@ async function exchange(
   const signal = extras.signal ? AbortSignal.any([extras.signal, timeout]) : timeout
   const headers: Record<string, string> = body === null ? {} : { 'content-type': type }
   if (extras.version !== undefined) headers['if-match'] = extras.version
-  const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1]
-  if (token) headers['x-xsrf-token'] = token
+  const asks = (token: string | undefined) =>
+    fetch(asked(path), {
+      method,
+      headers: token ? { ...headers, 'x-xsrf-token': token } : headers,
+      body,
+      signal,
+    })
   try {
-    const response = await fetch(asked(path), { method, headers, body, signal })
+    const token = pageToken()
+    let response = await asks(token)
+    // An answer to something else may have brought another token while this was on its way: it was not said by a stranger.
+    if (response.status === FORBIDDEN && pageToken() !== token) response = await asks(pageToken())
     if (!response.ok) {
       if (response.status === NOT_LET_IN && location.pathname !== DOOR) location.assign(DOOR)
       const wantsPerson = response.headers.get('olla-wants') === 'person'

@@ -161,6 +161,8 @@ class SheetJourneyTest {
         screen.press(Keys.ESCAPE);
         screen.until("the dialog to close", () -> screen.shows(Part.of("dialog")) ? null : true);
         screen.tap(SheetPage.FROM_BOOK);
+        // What was baked before stands last, once it is there.
+        screen.waitForText(Part.of("dialog"), "Zander under rye crumb");
         screen.tap(Part.of("button").in(Part.of("list").in(Part.of("dialog")).last()));
         screen.until("two dishes", () -> screen.shows(SheetPage.wanted(2)) ? true : null);
         screen.tap(SheetPage.wanted(2));
