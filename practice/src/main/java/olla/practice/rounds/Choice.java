@@ -31,11 +31,13 @@ public record Choice(Skill skill, Message why) {
                                 .distinct()
                                 .count()
                         == 1;
+        Comparator<Mastery> missed = Comparator.comparingDouble(Mastery::missed)
+                .thenComparing(m -> -m.skill().ordinal());
+        // Where nothing else is open the same comes again all the same.
         Mastery next = open.stream()
                 .filter(m -> !again || m.skill() != latest.get(latest.size() - 1))
-                .max(Comparator.comparingDouble(Mastery::missed)
-                        .thenComparing(m -> -m.skill().ordinal()))
-                .orElseThrow();
+                .max(missed)
+                .orElseGet(() -> open.stream().max(missed).orElseThrow());
         String key = next.rounds() == 0
                 ? "practice.why-new"
                 : next.missed() > 1 ? "practice.why-missed" : "practice.why-kept";

@@ -32,6 +32,14 @@ class ChoiceTest {
     }
 
     @Test
+    void whereNothingElseIsOpenTheSameComesAgain() {
+        List<Mastery> bakes = after(Map.of(Skill.EVEN, Collections.nCopies(2, late(Skill.EVEN, 5)))).stream()
+                .filter(m -> m.skill().bakes())
+                .toList();
+        assertThat(Choice.of(bakes, List.of(Skill.EVEN, Skill.EVEN)).skill()).isEqualTo(Skill.EVEN);
+    }
+
+    @Test
     void whatWasMissedComesAgainAndWhatIsKnownDoesNot() {
         List<Mastery> masteries = after(Map.of(
                 Skill.EVEN, Collections.nCopies(3, late(Skill.EVEN, 0.2)),
