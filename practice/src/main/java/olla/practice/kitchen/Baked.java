@@ -31,7 +31,7 @@ final class Baked {
         double peakBefore = Double.NaN;
         while (Double.isNaN(ready) && now.seconds() < LONGEST_S) {
             if (now.coldestC() > targetC - TRIED_FROM_K && now.seconds() - triedS >= TRIED_EVERY_S) {
-                double peak = peakC(now);
+                double peak = now.peakIfOutC(bake.programme().restMinutes());
                 if (peak >= targetC) {
                     double part = Double.isNaN(peakBefore) ? 1 : (targetC - peakBefore) / (peak - peakBefore);
                     ready = triedS < 0 ? now.seconds() : triedS + part * (now.seconds() - triedS);
@@ -52,7 +52,7 @@ final class Baked {
             way.add(new double[] {now.seconds(), now.coldestC()});
             if (now.seconds() - triedS >= TRIED_EVERY_S) {
                 triedS = now.seconds();
-                peaks.add(new double[] {triedS, peakC(now)});
+                peaks.add(new double[] {triedS, now.peakIfOutC(bake.programme().restMinutes())});
             }
         }
         readyMin = (ready - bake.tapLateS()) / 60;
@@ -92,15 +92,5 @@ final class Baked {
         double[] to = series.get(next);
         double part = Math.max(0, Math.min(1, (seconds - from[0]) / (to[0] - from[0])));
         return from[1] + part * (to[1] - from[1]);
-    }
-
-    private double peakC(Baking from) {
-        Baking resting = from.copy();
-        double until = from.seconds() + 60 * bake.programme().restMinutes();
-        double dt = resting.safeS();
-        while (resting.seconds() < until) {
-            resting.step(Around.BOARD, dt);
-        }
-        return resting.peakC();
     }
 }

@@ -105,6 +105,17 @@ final class Baking {
         return peakC;
     }
 
+    /** The warmest that its coldest flesh gets where it comes out now and lies on a board for so many minutes, °C. */
+    double peakIfOutC(double restMin) {
+        Baking resting = copy();
+        double until = seconds + 60 * restMin;
+        double dt = resting.safeS();
+        while (resting.seconds < until) {
+            resting.step(Around.BOARD, dt);
+        }
+        return resting.peakC;
+    }
+
     /** What it takes from the oven, W. */
     double takesW() {
         return takesW;

@@ -1,6 +1,5 @@
 package olla.practice.kitchen;
 
-import olla.core.doneness.Cue;
 import olla.core.uncertainty.Observation;
 
 /** A cook who looks and reads as cooks do: late, a little beside the middle, now and then quite wrong. */
@@ -15,9 +14,6 @@ final class Cook {
 
     /* How long it takes from the reading to the tap, minutes. */
     private static final double LATE_MIN = 0.3;
-
-    private static final double WARM_FROM_C = 41;
-    private static final double HOT_FROM_C = 52;
 
     private final House house;
     private final Draw draw;
@@ -38,8 +34,7 @@ final class Cook {
     /** A knife's tip held to the lip. */
     Observation.Seen feels(Baked fish, double minute) {
         double celsius = fish.coldestC(minute) + draw.about(0, BLURRED_K);
-        Cue cue = celsius < WARM_FROM_C ? Cue.KNIFE_COLD : celsius < HOT_FROM_C ? Cue.KNIFE_WARM : Cue.KNIFE_HOT;
-        return new Observation.Seen(minute, cue);
+        return new Observation.Seen(minute, Lip.feels(celsius));
     }
 
     /** What is said of it at the table. */

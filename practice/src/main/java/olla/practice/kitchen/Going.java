@@ -38,11 +38,6 @@ public final class Going {
         return new Going(this);
     }
 
-    /** Since all went in, minutes. */
-    public double minute() {
-        return seconds / 60;
-    }
-
     /** Goes on until a minute; nothing where that is past. */
     public void until(double minute) {
         while (seconds < 60 * minute - 1e-6) {
@@ -61,9 +56,11 @@ public final class Going {
         seconds += dt;
     }
 
-    /** Opens the door from now on for so many seconds. */
-    public void open(double forSeconds) {
-        openUntilS = Math.max(openUntilS, seconds + forSeconds);
+    /** A hand at a dish: the door is open from now on for so many seconds, unless the dish is out. */
+    public void handAt(int dish, double forSeconds) {
+        if (!out[dish]) {
+            openUntilS = Math.max(openUntilS, seconds + forSeconds);
+        }
     }
 
     /** Takes a dish out. */
@@ -98,12 +95,6 @@ public final class Going {
 
     /** What a dish gets to where it comes out now and lies for so long, °C. */
     public double peakIfOutC(int dish, double restMin) {
-        Baking resting = dishes.get(dish).copy();
-        double until = resting.seconds() + 60 * restMin;
-        double dt = resting.safeS();
-        while (resting.seconds() < until) {
-            resting.step(Around.BOARD, dt);
-        }
-        return resting.peakC();
+        return dishes.get(dish).peakIfOutC(restMin);
     }
 }

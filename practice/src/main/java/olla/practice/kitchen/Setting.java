@@ -68,8 +68,8 @@ public final class Setting {
         return bakes.get(0).oven().meansC(dialC) - dialC;
     }
 
-    /** What the oven is set to, °C. */
-    public double dialC() {
+    /* What the oven is set to, °C. */
+    private double dialC() {
         return bakes.get(0).programme().bakeTempC();
     }
 

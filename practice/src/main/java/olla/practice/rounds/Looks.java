@@ -8,6 +8,7 @@ import olla.core.doneness.Band;
 import olla.core.messages.Message;
 import olla.core.messages.Quantity;
 import olla.practice.kitchen.Going;
+import olla.practice.kitchen.Lip;
 import olla.practice.kitchen.Way;
 
 /** What there is to see and feel of a hidden fish. It is blurred as it is in kitchens; looked at again it is blurred otherwise. */
@@ -20,10 +21,6 @@ final class Looks {
     private static final double TOUCH_K = 3;
     private static final double BESIDE_K = 1;
     private static final double PROBE_K = 0.6;
-
-    /* From where a tip is felt as warm and as hot at the lip, °C: as the skin is, and where heat begins to hurt (from memory). */
-    private static final double WARM_C = 41;
-    private static final double HOT_C = 52;
 
     /* From where flesh gives and springs back, and is firm, °C (common practice, no source). */
     private static final double SPRINGS_C = 46;
@@ -72,7 +69,11 @@ final class Looks {
 
     private static Message knife(double celsius) {
         return Message.of(
-                celsius < WARM_C ? "practice.tip-cold" : celsius < HOT_C ? "practice.tip-warm" : "practice.tip-hot");
+                switch (Lip.feels(celsius)) {
+                    case KNIFE_COLD -> "practice.tip-cold";
+                    case KNIFE_WARM -> "practice.tip-warm";
+                    default -> "practice.tip-hot";
+                });
     }
 
     private static Message touch(double celsius) {

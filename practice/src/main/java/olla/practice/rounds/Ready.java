@@ -27,12 +27,17 @@ final class Ready {
         double[] before = new double[dishes];
         Arrays.fill(ready, Double.NaN);
         Arrays.fill(before, Double.NaN);
+        boolean[] out = new boolean[dishes];
         int next = 0;
         for (double minute = EVERY_MIN; minute < LONGEST_MIN && anyOpen(ready); minute += EVERY_MIN) {
             while (next < moves.size() && moves.get(next).minute() <= minute) {
-                going.until(moves.get(next).minute());
-                going.open(moves.get(next).kind().doorS());
-                next++;
+                Move move = moves.get(next++);
+                going.until(move.minute());
+                // All stay in here; what was on the board by then had no hand in the oven.
+                if (!out[move.dish()]) {
+                    going.handAt(move.dish(), move.kind().doorS());
+                }
+                out[move.dish()] |= move.kind() == Move.Kind.OUT;
             }
             going.until(minute);
             for (int dish = 0; dish < dishes; dish++) {

@@ -61,9 +61,7 @@ public final class Round {
         SplittableRandom blur = new SplittableRandom(seed + seen.size());
         List<Seen> all = new ArrayList<>(seen);
         all.add(Looks.of(move, exercise.slips().get(move.dish()), on, blur));
-        if (!isOut(move.dish())) {
-            on.open(move.kind().doorS());
-        }
+        on.handAt(move.dish(), move.kind().doorS());
         if (move.kind() == Move.Kind.OUT) {
             on.takeOut(move.dish());
         }

@@ -76,6 +76,7 @@ public record Truth(List<Dish> dishes, List<Double> airC, double runsHotC, doubl
             while (next < round.moves().size() && round.moves().get(next).minute() <= minute) {
                 Move move = round.moves().get(next++);
                 going.until(move.minute());
+                going.handAt(move.dish(), move.kind().doorS());
                 if (move.kind() == Move.Kind.OUT) {
                     rested[move.dish()] = going.peakIfOutC(
                             move.dish(), exercise.slips().get(move.dish()).restMin());
@@ -83,7 +84,6 @@ public record Truth(List<Dish> dishes, List<Double> airC, double runsHotC, doubl
                 } else if (move.kind() == Move.Kind.SERVE) {
                     peak[move.dish()] = going.peakC(move.dish());
                 }
-                going.open(move.kind().doorS());
             }
             going.until(minute);
             minutes.add(minute);

@@ -123,6 +123,32 @@ class RoundTest {
         assertThat(outAt(exercise, 1).doorsCostMin()).isLessThan(truth.doorsCostMin());
     }
 
+    /** A knife in what lies on the board opens no oven, neither for what is seen nor for the truth. */
+    @Test
+    void aLookAtWhatIsOutCostsTheOtherDishNothing() {
+        Exercise exercise = drawn(Skill.TWO);
+        double first = exercise.shutReadyMin(0);
+        double second = exercise.shutReadyMin(1);
+        List<Move> plain = List.of(
+                new Move(Move.Kind.OUT, 0, first),
+                new Move(Move.Kind.OUT, 1, second),
+                new Move(Move.Kind.SERVE, 0, second + 1),
+                new Move(Move.Kind.SERVE, 1, second + 4));
+        List<Move> looked = new ArrayList<>(plain);
+        for (int look = 1; look < 9; look++) {
+            looked.add(look, new Move(Move.Kind.KNIFE, 0, first + look * (second - first) / 9));
+        }
+        Truth without = Truth.of(round(exercise, plain));
+        Truth with = Truth.of(round(exercise, looked));
+        assertThat(second).isGreaterThan(first + 2);
+        assertThat(with.dishes().get(1).readyMin())
+                .isCloseTo(without.dishes().get(1).readyMin(), within(0.05));
+        // No colder; a step that ends at each look moves the thermostat's moments by some seconds, some tenths of a
+        // kelvin.
+        assertThat(with.dishes().get(1).peakC())
+                .isGreaterThan(without.dishes().get(1).peakC() - 0.2);
+    }
+
     @Test
     void anOvenThatLiesIsToldOf() {
         Truth truth = outAt(drawn(Skill.OVEN), 1);

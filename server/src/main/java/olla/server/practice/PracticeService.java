@@ -49,7 +49,7 @@ class PracticeService {
     /* Each as far as it has gone: one more move is reckoned from there. */
     private final Cache<UUID, Round> gone =
             Caffeine.newBuilder().maximumSize(DRAWN).build();
-    private final Cache<UUID, Truth> truths =
+    private final Cache<Over, Truth> truths =
             Caffeine.newBuilder().maximumSize(DRAWN).build();
 
     PracticeService(Rounds rounds, Reckoner reckoner) {
@@ -179,9 +179,12 @@ class PracticeService {
         return round;
     }
 
+    /* A round that is over, as it was gone through. */
+    private record Over(UUID id, List<Move> moves) {}
+
     /* Nothing is done in a round that is over, so what was so in it is so for good. */
     private Truth truth(UUID id, Round round) {
-        return truths.get(id, over -> Truth.of(round));
+        return truths.get(new Over(id, round.moves()), over -> Truth.of(round));
     }
 
     private RoundView view(Kept kept) {
