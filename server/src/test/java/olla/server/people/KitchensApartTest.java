@@ -223,9 +223,7 @@ class KitchensApartTest {
         inFirst("PUT", "/api/habits", HABIT);
         inFirst("PUT", "/api/practice/rounds/" + id("round"), ROUND);
         inFirst("PUT", "/api/evenings/" + id("evening"), evening());
-        String step = json.readTree(inFirst("GET", "/api/evenings/" + id("evening"), null))
-                .at("/sheet/steps/0/key")
-                .asString();
+        String step = firstStep();
         inFirst(
                 "POST",
                 "/api/evenings/" + id("evening") + "/moves",
@@ -241,6 +239,19 @@ class KitchensApartTest {
         assertThat(pair(owner, UUID.randomUUID().toString(), second, "Mill office"))
                 .isEqualTo(200);
         settled();
+    }
+
+    /* A sheet that takes longer to work out than whoever writes the evening waits for it is told once it is there. */
+    private String firstStep() throws Exception {
+        for (int looks = 0; looks < 200; looks++) {
+            JsonNode key = json.readTree(inFirst("GET", "/api/evenings/" + id("evening"), null))
+                    .at("/sheet/steps/0/key");
+            if (!key.isMissingNode()) {
+                return key.asString();
+            }
+            Thread.sleep(200);
+        }
+        throw new AssertionError("The evening never got its sheet.");
     }
 
     private NetworkScreen another() throws Exception {
