@@ -5,13 +5,12 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Random;
 import java.util.UUID;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
-import olla.core.oven.OvenModel;
-import olla.core.simulation.BakeSimulation;
-import olla.core.simulation.Unknowns;
+import olla.practice.kitchen.Setting;
+import olla.practice.kitchen.TrueBake;
+import olla.practice.kitchen.TrueOven;
 import olla.server.bakes.BakeView;
 import olla.server.bakes.BakeView.TapView;
 import olla.server.bakes.rows.TapKind;
@@ -20,13 +19,9 @@ import olla.server.query.Question;
 /** A bake as it really goes: the fish that is in the oven, which is a little other than was said. */
 final class RealBake {
 
-    /* How far the real fish may be from what was said, as standard deviations. */
-    private static final double THICKNESS = 0.04;
-    private static final double START_C = 1.5;
-
     private final Truth.OvenTruth oven;
     private BakeView view;
-    private BakeSimulation simulation;
+    private TrueBake bake;
     private List<OvenEvent> events;
     private boolean out;
 
@@ -57,19 +52,18 @@ final class RealBake {
 
     private void begin() {
         Question question = Question.of(view.card().question());
-        Random random = new Random(view.id().getLeastSignificantBits());
-        Unknowns fish =
-                new Unknowns(Math.exp(THICKNESS * random.nextGaussian()), START_C * random.nextGaussian(), 0, 1, 1, 1);
         events = happened(view);
         out = false;
-        simulation = new BakeSimulation(
-                question.piece(),
-                question.dress(),
-                new OvenModel(view.ovenKind(), oven.offsetC(), oven.filmFactor()),
+        bake = new TrueBake(
+                new Setting.Stated(question.piece(), question.dress(), view.ovenKind(), question.programme()),
+                new TrueOven(
+                        oven.offsetC(),
+                        oven.filmFactor(),
+                        oven.swingC(),
+                        oven.name().hashCode()),
                 new OvenEvents(events),
-                question.programme(),
-                fish,
-                view.likelyMin());
+                view.likelyMin(),
+                view.id().getLeastSignificantBits());
     }
 
     private static List<OvenEvent> happened(BakeView view) {
@@ -110,21 +104,21 @@ final class RealBake {
             return;
         }
         if (view.outAt() != null && !out && !at.isBefore(view.outAt())) {
-            simulation.goOn(minute(view.outAt()));
-            simulation.takeOut();
+            bake.goOn(minute(view.outAt()));
+            bake.takeOut();
             out = true;
         }
-        simulation.goOn(Math.max(0, minute(at)));
+        bake.goOn(Math.max(0, minute(at)));
     }
 
     /** What a tip meets that lies so far from the coldest point towards the face, °C. */
     double tipC(double towardsFace) {
-        return simulation.coldestC() + towardsFace * (simulation.faceC() - simulation.coldestC());
+        return bake.coldestC() + towardsFace * (bake.faceC() - bake.coldestC());
     }
 
     /** The oven's air, °C. */
     double airC() {
-        return simulation.airC();
+        return bake.airC();
     }
 
     /** Whether it is in the oven. */

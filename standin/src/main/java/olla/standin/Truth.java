@@ -39,10 +39,20 @@ record Truth(List<ProbeTruth> probes, List<OvenTruth> ovens) {
      * @param name as the kitchen calls it
      * @param offsetC air less dial, °C
      * @param filmFactor film over its kind's usual one
+     * @param swingC half of what its thermostat lets it swing, K
      * @param thermometer the device's name
      * @param thermometerOffsetC what it reads too much, °C
      */
-    record OvenTruth(String name, double offsetC, double filmFactor, String thermometer, double thermometerOffsetC) {}
+    record OvenTruth(
+            String name,
+            double offsetC,
+            double filmFactor,
+            double swingC,
+            String thermometer,
+            double thermometerOffsetC) {}
+
+    /* Half of what a thermostat lets an oven swing, K (order of magnitude, from memory). */
+    private static final double USUAL_SWING_C = 5;
 
     /** The one that ships, or another file's. */
     static Truth read(String file) throws IOException {
@@ -55,6 +65,9 @@ record Truth(List<ProbeTruth> probes, List<OvenTruth> ovens) {
 
     /** An oven by its name; one that does what its dial says where nothing is known of it. */
     OvenTruth oven(String name) {
-        return ovens.stream().filter(o -> o.name().equals(name)).findFirst().orElse(new OvenTruth(name, 0, 1, null, 0));
+        return ovens.stream()
+                .filter(o -> o.name().equals(name))
+                .findFirst()
+                .orElse(new OvenTruth(name, 0, 1, USUAL_SWING_C, null, 0));
     }
 }

@@ -48,22 +48,23 @@ class RealBakeTest {
     void itWarmsInTheOvenFeelsTheDoorAndRestsOnTheBoard() throws Exception {
         Instant in = Instant.now().minus(9, ChronoUnit.MINUTES);
         BakeView view = putIn(in);
-        Truth.OvenTruth hot = new Truth.OvenTruth("Old electric", 12, 1, "air", 0);
+        Truth.OvenTruth hot = new Truth.OvenTruth("Old electric", 12, 1, 5, "air", 0);
         RealBake real = new RealBake(view, hot);
         real.goOn(in.plus(1, ChronoUnit.MINUTES));
         double early = real.tipC(0);
         real.goOn(in.plus(8, ChronoUnit.MINUTES));
         assertThat(real.tipC(0)).isGreaterThan(early + 15);
         assertThat(real.tipC(0.5)).isGreaterThan(real.tipC(0));
-        assertThat(real.airC()).isEqualTo(242);
+        // 12 above its dial, about which its thermostat lets it swing, and the load pulls it down.
+        assertThat(real.airC()).isBetween(225.0, 252.0);
         assertThat(real.inside()).isTrue();
 
         Instant opened = in.plus(8, ChronoUnit.MINUTES);
         real.follow(bakes.tap(view.id(), new TapInput(UUID.randomUUID(), TapKind.DOOR, opened, null, null, 60)));
-        real.goOn(opened.plusSeconds(5));
+        real.goOn(opened.plusSeconds(60));
         assertThat(real.airC()).isLessThan(200);
 
-        Instant out = in.plus(8, ChronoUnit.MINUTES).plusSeconds(20);
+        Instant out = in.plus(8, ChronoUnit.MINUTES).plusSeconds(90);
         real.follow(bakes.takeOut(view.id(), out));
         real.goOn(out.plusSeconds(30));
         assertThat(real.inside()).isFalse();

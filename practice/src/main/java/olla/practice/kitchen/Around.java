@@ -34,4 +34,29 @@ record Around(
                 oven.makes().filmWm2K(),
                 oven.makes().vapourPa());
     }
+
+    /* On a flame: a medium one gives a vessel of 100 °C some 14 kW/m² (order of magnitude, from memory), and makes it no hotter than this. */
+    private static final double FLAME_W_M2 = 14_000;
+    private static final double FLAME_C = 200;
+
+    /** On a hob. */
+    static final Around HOB = new Around(6, 22, 21, 21, FLAME_C, FLAME_W_M2 / (FLAME_C - 100), 1200);
+
+    private static final double STEFAN_BOLTZMANN = 5.67e-8;
+    private static final double KELVIN = 273.15;
+
+    /* How much of what an upper face sees is the grill (as a ceiling's share, in the middle). */
+    private static final double SEES_GRILL = 0.65;
+
+    /**
+     * Under what glows in an oven.
+     *
+     * @param fluxWm2 what that sends down, W/m²
+     */
+    static Around under(HiddenOven oven, double fluxWm2) {
+        Around in = in(oven);
+        double ceilingC = Math.pow(fluxWm2 / SEES_GRILL / STEFAN_BOLTZMANN, 0.25) - KELVIN;
+        return new Around(
+                in.filmWm2K, in.airC, Math.max(in.ceilingC, ceilingC), in.wallsC, in.underC, in.underWm2K, in.vapourPa);
+    }
 }

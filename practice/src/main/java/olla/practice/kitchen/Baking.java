@@ -1,6 +1,7 @@
 package olla.practice.kitchen;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.IntStream;
 
 /**
@@ -90,6 +91,80 @@ final class Baking {
     /** As it stands now; what goes on from it changes nothing here. */
     Baking copy() {
         return new Baking(this);
+    }
+
+    /**
+     * Goes on with other things on it, over the same columns. What was there is as warm as it was; what was spread on it comes as warm as it is laid.
+     *
+     * @param other the same fish on the same
+     */
+    Baking as(Dish other) {
+        Baking next = new Baking(other);
+        int lower = body.underLayers + body.fishLayers;
+        boolean sameOver = body.layers == other.body().layers;
+        for (int at = 0; at < body.there.length; at++) {
+            int from = at * layers;
+            int to = at * next.layers;
+            next.takes(this, from, to, sameOver ? layers : lower);
+        }
+        next.goesOn(this);
+        return next;
+    }
+
+    /** Goes on under a fish that is laid on it: what was there is on the average as warm as it was. */
+    Baking under(Dish fish) {
+        Baking next = new Baking(fish);
+        for (int at = 0; at < body.there.length; at++) {
+            double mean = 0;
+            double left = 0;
+            for (int k = 0; k < layers; k++) {
+                mean += celsius[at * layers + k] / layers;
+                left += water[at * layers + k] / layers;
+            }
+            for (int k = 0; k < next.body.underLayers; k++) {
+                int cell = at * next.layers + k;
+                next.celsius[cell] = mean;
+                next.enthalpy[cell] = next.of(cell).enthalpyJm3(mean);
+                next.water[cell] = left;
+            }
+        }
+        next.trayC = trayC;
+        next.seconds = seconds;
+        next.peakC = next.coldestC();
+        return next;
+    }
+
+    private void takes(Baking from, int first, int into, int count) {
+        System.arraycopy(from.celsius, first, celsius, into, count);
+        System.arraycopy(from.enthalpy, first, enthalpy, into, count);
+        System.arraycopy(from.water, first, water, into, count);
+    }
+
+    private void goesOn(Baking before) {
+        System.arraycopy(before.gone, 0, gone, 0, gone.length);
+        System.arraycopy(before.film, 0, film, 0, film.length);
+        trayC = before.trayC;
+        seconds = before.seconds;
+        peakC = before.peakC;
+    }
+
+    /** Is turned over: what lay below lies above, and has not dried yet. */
+    void turn() {
+        for (int at = 0; at < body.there.length; at++) {
+            for (int k = 0; k < layers / 2; k++) {
+                swap(at * layers + k, at * layers + layers - 1 - k);
+            }
+            gone[at] = 0;
+            film[at] = Faces.FILM_KG_M2;
+        }
+    }
+
+    private void swap(int one, int other) {
+        for (double[] of : List.of(celsius, enthalpy, water)) {
+            double kept = of[one];
+            of[one] = of[other];
+            of[other] = kept;
+        }
     }
 
     private Matter of(int cell) {

@@ -1,6 +1,7 @@
 package olla.practice.kitchen;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 
@@ -19,6 +20,12 @@ final class Body {
     final int along;
     final int across;
     final int layers;
+
+    /** How many of the layers are under the fish, and how many it has. */
+    final int underLayers;
+
+    final int fishLayers;
+
     /** From column to column along it, m. */
     final double stepM;
 
@@ -74,6 +81,16 @@ final class Body {
     }
 
     /**
+     * What is inside the fish, of the last matter.
+     *
+     * @param ofWidth how wide it is, of the fish's width, 0 to 1; 0 for nothing
+     * @param layers how high it is, in layers of the fish
+     */
+    record Belly(double ofWidth, int layers) {
+        static final Belly NONE = new Belly(0, 0);
+    }
+
+    /**
      * A piece in an envelope.
      *
      * @param lengthM along, m
@@ -82,7 +99,7 @@ final class Body {
      * @param round whether it curves away from what it lies on as it does above
      * @param roomM what of the grid goes beyond the fish: an envelope's, 0 where nothing lies round it
      * @param leansFrom along which part of it another piece lies against its far side, 0 to 1
-     * @param belly how wide its empty belly is, of its width; 0 where it has none; the last matter fills it
+     * @param belly what is inside it
      * @param matters flesh first
      */
     Body(
@@ -97,11 +114,13 @@ final class Body {
             Sheet under,
             Sheet over,
             double leansFrom,
-            double belly,
+            Belly belly,
             Matter... matters) {
         this.matters = matters;
         this.half = half;
-        this.layers = under.layers() + fishLayers + over.layers();
+        this.underLayers = under.layers();
+        this.fishLayers = fishLayers;
+        this.layers = underLayers + fishLayers + over.layers();
         this.along = Math.max(4, (int) Math.round((lengthM + 2 * roomM) / stepM));
         this.stepM = (lengthM + 2 * roomM) / along;
         double spanM = half ? widthM / 2 + roomM : widthM + 2 * roomM;
@@ -122,8 +141,9 @@ final class Body {
                 double y = half ? (j + 0.5) * acrossM / (widthM / 2) : ((j + 0.5) * acrossM - roomM) / widthM * 2 - 1;
                 double thick = Math.abs(x) < 1 && Math.abs(y) < 1 ? thickM.applyAsDouble(x, y) : 0;
                 column(i * across + j, thick, thickest, round, roomM, under, over, fishLayers);
-                if (Math.abs(y) < belly && Math.abs(x) < BELLY_ALONG && thick > LEAST_SHARE * thickest) {
-                    matter[(i * across + j) * layers + under.layers() + fishLayers / 2] = matters.length - 1;
+                if (Math.abs(y) < belly.ofWidth() && Math.abs(x) < BELLY_ALONG && thick > LEAST_SHARE * thickest) {
+                    int first = (i * across + j) * layers + underLayers + (fishLayers - belly.layers() + 1) / 2;
+                    Arrays.fill(matter, first, first + belly.layers(), matters.length - 1);
                 }
             }
         }

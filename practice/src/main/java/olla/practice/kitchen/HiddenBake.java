@@ -144,7 +144,7 @@ record HiddenBake(
                 under,
                 over,
                 leans,
-                0,
+                Body.Belly.NONE,
                 flesh,
                 around);
     }
@@ -177,7 +177,7 @@ record HiddenBake(
                 under,
                 over,
                 0,
-                draw.between(0.25, 0.5),
+                new Body.Belly(draw.between(0.25, 0.5), 1),
                 flesh,
                 damp,
                 air);

@@ -1,5 +1,7 @@
 package olla.practice.kitchen;
 
+import olla.core.oven.OvenKind;
+
 /**
  * An oven as it is: its thermostat swings about what its dial means to it, a cold load and an open door cool it, its walls are not as warm as
  * its air. Mutable.
@@ -53,13 +55,29 @@ final class HiddenOven {
                     otherOffsetC, perK, swingC, heatsKs, losesS, holdsJK, filmWm2K, ceilingK, wallsK, underK, vapourPa);
         }
 
+        /** The same, but for what is known to be so of it. */
+        Makes being(OvenKind kind, TrueOven truth) {
+            return new Makes(
+                    truth.offsetC(),
+                    perK,
+                    swingC > 0 ? truth.swingC() : 0,
+                    heatsKs,
+                    losesS,
+                    holdsJK,
+                    HiddenOvens.usualFilmWm2K(kind) * truth.filmFactor(),
+                    ceilingK,
+                    wallsK,
+                    underK,
+                    vapourPa);
+        }
+
         /** What it is on the average where its dial says so, °C. */
         double meansC(double dialC) {
             return dialC + offsetC + perK * (dialC - 200);
         }
     }
 
-    private final double aimC;
+    private double aimC;
 
     /** @param phase where in its swing it is when the dish goes in, 0 to 1 */
     HiddenOven(Makes makes, double dialC, double phase) {
@@ -75,6 +93,17 @@ final class HiddenOven {
         bodyC = like.bodyC;
         missingK = like.missingK;
         heats = like.heats;
+    }
+
+    /** Its dial is turned. */
+    void turn(double toC) {
+        aimC = makes.meansC(toC);
+    }
+
+    /** It stands at a heat that is not yet the one it is set to, and heats. */
+    void stands(double celsius) {
+        bodyC = celsius;
+        heats = true;
     }
 
     Makes makes() {

@@ -15,11 +15,22 @@ final class HiddenOvens {
         return draw.once(0.55) ? OvenKind.STILL : OvenKind.FAN;
     }
 
+    /* How well the air of one gives heat to a fish, W/m²K. */
+    static double usualFilmWm2K(OvenKind kind) {
+        return switch (kind) {
+            case STILL -> 11;
+            case FAN -> 22;
+            case WOOD -> 12;
+            case CLOSED_BARBECUE -> 16;
+        };
+    }
+
     /** One of a kind. */
     static HiddenOven.Makes of(OvenKind kind, Draw draw) {
         double offsetC = draw.about(0, 10);
         double perK = draw.about(0, 0.05);
         double vapourPa = draw.between(1500, 4500);
+        double filmWm2K = usualFilmWm2K(kind);
         return switch (kind) {
             case STILL ->
                 new HiddenOven.Makes(
@@ -29,7 +40,7 @@ final class HiddenOvens {
                         draw.between(0.12, 0.22),
                         draw.between(2500, 4500),
                         draw.between(12e3, 25e3),
-                        draw.times(11, 0.15),
+                        draw.times(filmWm2K, 0.15),
                         draw.between(0, 25),
                         draw.about(0, 6),
                         draw.about(0, 8),
@@ -42,7 +53,7 @@ final class HiddenOvens {
                         draw.between(0.15, 0.25),
                         draw.between(2500, 4500),
                         draw.between(12e3, 25e3),
-                        draw.times(22, 0.18),
+                        draw.times(filmWm2K, 0.18),
                         draw.between(0, 10),
                         draw.about(0, 5),
                         draw.about(0, 5),
@@ -55,7 +66,7 @@ final class HiddenOvens {
                         0,
                         draw.between(9000, 22_000),
                         60e3,
-                        draw.times(12, 0.15),
+                        draw.times(filmWm2K, 0.15),
                         draw.between(0, 20),
                         draw.between(20, 60),
                         draw.about(5, 15),
@@ -68,7 +79,7 @@ final class HiddenOvens {
                         draw.between(0.2, 0.4),
                         draw.between(1200, 2500),
                         draw.between(8e3, 15e3),
-                        draw.times(16, 0.18),
+                        draw.times(filmWm2K, 0.18),
                         draw.between(0, 15),
                         draw.about(8, 8),
                         draw.about(40, 15),

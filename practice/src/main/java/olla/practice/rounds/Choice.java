@@ -13,9 +13,7 @@ import olla.core.messages.Message;
  */
 public record Choice(Skill skill, Message why) {
 
-    /* A skill opens once the one before it was close so well, or was tried so often; the same never comes more often in a row. */
-    private static final double CLOSE = 1.1;
-    private static final int TRIED = 3;
+    /* The same never comes more often in a row. */
     private static final int IN_A_ROW = 2;
 
     /**
@@ -44,7 +42,10 @@ public record Choice(Skill skill, Message why) {
         return new Choice(next.skill(), Message.of(key));
     }
 
-    /** Those that are open: the drills, and of the bakes each up to the first that does not go well yet. */
+    /**
+     * Those that are open: the drills, and of the bakes each up to the first that was not tried yet. What was tried once and missed comes again for
+     * that; to keep the rest shut until it goes well made cooks who are not there slower than drawing did (docs/practice.md).
+     */
     public static List<Mastery> open(List<Mastery> masteries) {
         List<Mastery> open = new ArrayList<>();
         boolean grown = true;
@@ -53,7 +54,7 @@ public record Choice(Skill skill, Message why) {
                 open.add(mastery);
             } else if (grown) {
                 open.add(mastery);
-                grown = mastery.rounds() > 0 && mastery.missed() <= CLOSE || mastery.rounds() >= TRIED;
+                grown = mastery.rounds() > 0;
             }
         }
         return open;

@@ -1,6 +1,7 @@
 package olla.practice.rounds;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.PriorityQueue;
 import java.util.SplittableRandom;
 import olla.core.messages.Message;
@@ -39,7 +40,7 @@ final class Learner {
     private record Plan(Move.Kind kind, int dish, double minute) {}
 
     /** Bakes it, all of it. */
-    Truth plays(Exercise exercise, long seed) {
+    List<Timing> plays(Exercise exercise, long seed) {
         double off = habit[exercise.skill().ordinal()];
         PriorityQueue<Plan> plans = new PriorityQueue<>(Comparator.comparingDouble(Plan::minute));
         double[] out = new double[exercise.slips().size()];
@@ -69,12 +70,12 @@ final class Learner {
                 }
             }
         }
-        return Truth.of(round);
+        return Timing.of(round);
     }
 
     /** Takes what it was shown to heart. */
-    void learns(Skill skill, Truth truth) {
-        double shown = truth.dishes().stream()
+    void learns(Skill skill, List<Timing> dishes) {
+        double shown = dishes.stream()
                 .mapToDouble(dish -> dish.lateMin() / dish.readyMin())
                 .average()
                 .orElseThrow();

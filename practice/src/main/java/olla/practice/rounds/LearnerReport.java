@@ -76,9 +76,9 @@ public final class LearnerReport {
                             .skill()
                     : SKILLS.get(random.nextInt(SKILLS.size()));
             Exercise exercise = exercises.get(skill).get(random.nextInt(TRAINING));
-            Truth truth = learner.plays(exercise, random.nextLong());
-            learner.learns(skill, truth);
-            results.get(skill).add(truth.result(skill));
+            List<Timing> went = learner.plays(exercise, random.nextLong());
+            learner.learns(skill, went);
+            results.get(skill).add(Timing.result(skill, went));
             latest.add(skill);
         }
         return missed;
@@ -88,8 +88,8 @@ public final class LearnerReport {
     private double examined(Learner learner, long seed) {
         return SKILLS.stream()
                 .flatMap(skill -> exercises.get(skill).subList(TRAINING, TRAINING + EXAMS).stream())
-                .mapToDouble(exercise ->
-                        learner.plays(exercise, seed).result(exercise.skill()).missed())
+                .mapToDouble(exercise -> Timing.result(exercise.skill(), learner.plays(exercise, seed))
+                        .missed())
                 .average()
                 .orElseThrow();
     }

@@ -19,10 +19,12 @@ public record Mastery(Skill skill, int rounds, double missed, Message words, Lis
     /** So many of the last rounds speak. */
     static final int LAST = 5;
 
-    /* What is expected before anything was done, and as how many rounds that counts; a round counts by so much less than the next. */
-    private static final double UNKNOWN = 1.5;
+    /* What is expected before anything was done, so that what is new comes before what goes fairly well, and as how many rounds that counts;
+     * a round counts by so much less than the next; and who was shown what was so misses that much less the next time (ours). */
+    private static final double UNKNOWN = 3;
     private static final double COUNTS = 1;
     private static final double FADES = 0.6;
+    private static final double GETS_BETTER = 0.8;
 
     private static final double WORTH_MIN = 0.75;
     private static final double WORTH_GRADES = 0.4;
@@ -37,9 +39,10 @@ public record Mastery(Skill skill, int rounds, double missed, Message words, Lis
         double sum = COUNTS * UNKNOWN;
         double weights = COUNTS;
         for (int i = 0; i < results.size(); i++) {
-            double weight = Math.pow(FADES, results.size() - 1.0 - i);
+            double since = results.size() - i;
+            double weight = Math.pow(FADES, since - 1);
             // A first round says less than its own size: what was expected goes with it until there are several.
-            sum += weight * results.get(i).missed();
+            sum += weight * Math.pow(GETS_BETTER, since) * results.get(i).missed();
             weights += weight;
         }
         List<Result> last = results.subList(Math.max(0, results.size() - LAST), results.size());

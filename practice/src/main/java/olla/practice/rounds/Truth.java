@@ -33,10 +33,7 @@ public record Truth(List<Dish> dishes, List<Double> airC, double runsHotC, doubl
      *
      * @param minutes of its course, since all went in until it was served
      * @param coldestC its coldest flesh then, °C
-     * @param readyMin when it had to come out
-     * @param outMin when it came out
-     * @param servedMin when it was served
-     * @param lookedMin when it was first looked at; empty where it never was
+     * @param timing when it was looked at, taken out and served
      * @param peakC the warmest its coldest flesh was, °C
      * @param verdict what guests would say
      * @param words the same in sentences, what is not done first
@@ -44,24 +41,16 @@ public record Truth(List<Dish> dishes, List<Double> airC, double runsHotC, doubl
     public record Dish(
             List<Double> minutes,
             List<Double> coldestC,
-            double readyMin,
-            double outMin,
-            double servedMin,
-            OptionalDouble lookedMin,
+            Timing timing,
             double peakC,
             Verdict verdict,
-            List<Message> words) {
-
-        double lateMin() {
-            return outMin - readyMin;
-        }
-    }
+            List<Message> words) {}
 
     /** @param round one that is over */
     public static Truth of(Round round) {
         Exercise exercise = round.exercise();
         int dishes = exercise.slips().size();
-        double[] ready = Ready.of(exercise, round.moves());
+        List<Timing> timings = Timing.of(round);
         Going going = exercise.setting().begin();
         List<List<Double>> coldest = IntStream.range(0, dishes)
                 .mapToObj(i -> (List<Double>) new ArrayList<Double>())
@@ -95,31 +84,18 @@ public record Truth(List<Dish> dishes, List<Double> airC, double runsHotC, doubl
         double cost = 0;
         List<Dish> told = new ArrayList<>();
         for (int dish = 0; dish < dishes; dish++) {
-            double shut = exercise.shutReadyMin(dish);
-            double had = Double.isNaN(ready[dish]) ? shut : ready[dish];
-            cost = Math.max(cost, had - shut);
-            told.add(dish(round, dish, minutes, coldest.get(dish), had, peak[dish], rested[dish]));
+            Timing timing = timings.get(dish);
+            cost = Math.max(cost, timing.readyMin() - exercise.shutReadyMin(dish));
+            double target = exercise.slips().get(dish).targetC();
+            told.add(dish(timing, target, minutes, coldest.get(dish), peak[dish], rested[dish]));
         }
         double hot = exercise.setting().runsHotC();
         return new Truth(told, air, hot, cost, ovenWords(hot, cost));
     }
 
     private static Dish dish(
-            Round round,
-            int dish,
-            List<Double> minutes,
-            List<Double> coldest,
-            double ready,
-            double peak,
-            double rested) {
-        double out = at(round, Move.Kind.OUT, dish);
-        double served = at(round, Move.Kind.SERVE, dish);
-        OptionalDouble looked = round.moves().stream()
-                .filter(m -> m.dish() == dish && m.kind().looks())
-                .mapToDouble(Move::minute)
-                .findFirst();
-        int until = (int) Math.min(minutes.size(), Math.ceil(served / EVERY_MIN) + 1);
-        double target = round.exercise().slips().get(dish).targetC();
+            Timing timing, double target, List<Double> minutes, List<Double> coldest, double peak, double rested) {
+        int until = (int) Math.min(minutes.size(), Math.ceil(timing.servedMin() / EVERY_MIN) + 1);
         Verdict verdict = Verdict.of(peak, target);
         List<Message> words = new ArrayList<>();
         words.add(Message.of(
@@ -132,29 +108,18 @@ public record Truth(List<Dish> dishes, List<Double> airC, double runsHotC, doubl
                 Quantity.celsius(peak),
                 "target",
                 Quantity.celsius(target)));
-        words.add(outWords(out - ready, ready));
-        words.add(lookedWords(looked, ready));
+        words.add(outWords(timing.lateMin(), timing.readyMin()));
+        words.add(lookedWords(timing.lookedMin(), timing.readyMin()));
         if (rested - peak >= WORTH_REST_K) {
             words.add(Message.of("practice.rest-short", "celsius", Quantity.celsius(rested)));
         }
         return new Dish(
                 List.copyOf(minutes.subList(0, until)),
                 List.copyOf(coldest.subList(0, until)),
-                ready,
-                out,
-                served,
-                looked,
+                timing,
                 peak,
                 verdict,
                 words);
-    }
-
-    private static double at(Round round, Move.Kind kind, int dish) {
-        return round.moves().stream()
-                .filter(m -> m.dish() == dish && m.kind() == kind)
-                .mapToDouble(Move::minute)
-                .findFirst()
-                .orElseThrow();
     }
 
     private static Message outWords(double late, double ready) {
@@ -198,13 +163,6 @@ public record Truth(List<Dish> dishes, List<Double> airC, double runsHotC, doubl
 
     /** What it tells of the cook: by the dish that was missed most. */
     public Result result(Skill skill) {
-        return dishes.stream()
-                .map(dish -> Result.baked(
-                        skill,
-                        dish.lateMin(),
-                        dish.lookedMin().orElse(dish.outMin()) - dish.readyMin(),
-                        dish.readyMin()))
-                .reduce((one, other) -> one.missed() >= other.missed() ? one : other)
-                .orElseThrow();
+        return Timing.result(skill, dishes.stream().map(Dish::timing).toList());
     }
 }

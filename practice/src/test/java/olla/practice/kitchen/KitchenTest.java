@@ -29,7 +29,7 @@ class KitchenTest {
     private static Body block(double lengthM, double widthM, double thickM, double stepM, Matter of) {
         DoubleBinaryOperator thick = (x, y) -> thickM;
         Body.Sheet none = Body.Sheet.NONE;
-        return new Body(lengthM, widthM, stepM, 12, false, thick, false, 0, none, none, 0, 0, of);
+        return new Body(lengthM, widthM, stepM, 12, false, thick, false, 0, none, none, 0, Body.Belly.NONE, of);
     }
 
     private static Dish dish(Body body, Faces faces, double contactWm2K) {
@@ -51,7 +51,7 @@ class KitchenTest {
         DoubleBinaryOperator thick = (x, y) -> thickM * Math.pow(Math.max(0, 1 - Math.pow(Math.abs(y), 5)), 1.0 / 5);
         Body.Sheet none = Body.Sheet.NONE;
         Matter flesh = Matter.flesh(0.8, 1050, 1, 1);
-        Body body = new Body(0.12, 0.08, 0.004, 10, false, thick, false, 0, none, none, 0, 0, flesh);
+        Body body = new Body(0.12, 0.08, 0.004, 10, false, thick, false, 0, none, none, 0, Body.Belly.NONE, flesh);
         OptionalDouble open = OptionalDouble.empty();
         Piece piece = Piece.from(
                 Species.HAKE,
@@ -107,7 +107,7 @@ class KitchenTest {
         Matter stuff = Matter.damp(0.5, 0.5, 3.5e6, 0, 1000);
         Body.Sheet none = Body.Sheet.NONE;
         DoubleBinaryOperator circle = (x, y) -> acrossM / 2 * Math.sqrt(Math.max(0, 1 - y * y));
-        Body body = new Body(0.3, acrossM, 0.003, 12, true, circle, false, 0, none, none, 0, 0, stuff);
+        Body body = new Body(0.3, acrossM, 0.003, 12, true, circle, false, 0, none, none, 0, Body.Belly.NONE, stuff);
         Baking baking = new Baking(held(body, 1e-9));
         double dt = baking.safeS();
         while (baking.seconds() < until) {

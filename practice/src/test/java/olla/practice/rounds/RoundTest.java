@@ -119,7 +119,7 @@ class RoundTest {
         moves.add(new Move(Move.Kind.SERVE, 0, ready + exercise.slips().get(0).restMin()));
         Truth truth = Truth.of(round(exercise, moves));
         assertThat(truth.doorsCostMin()).isGreaterThan(0.3);
-        assertThat(truth.dishes().get(0).readyMin()).isGreaterThan(ready + 0.3);
+        assertThat(truth.dishes().get(0).timing().readyMin()).isGreaterThan(ready + 0.3);
         assertThat(outAt(exercise, 1).doorsCostMin()).isLessThan(truth.doorsCostMin());
     }
 
@@ -141,8 +141,8 @@ class RoundTest {
         Truth without = Truth.of(round(exercise, plain));
         Truth with = Truth.of(round(exercise, looked));
         assertThat(second).isGreaterThan(first + 2);
-        assertThat(with.dishes().get(1).readyMin())
-                .isCloseTo(without.dishes().get(1).readyMin(), within(0.05));
+        assertThat(with.dishes().get(1).timing().readyMin())
+                .isCloseTo(without.dishes().get(1).timing().readyMin(), within(0.05));
         // No colder; a step that ends at each look moves the thermostat's moments by some seconds, some tenths of a
         // kelvin.
         assertThat(with.dishes().get(1).peakC())

@@ -13,10 +13,10 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
-import olla.core.oven.OvenModel;
-import olla.core.simulation.BakeSimulation;
-import olla.core.simulation.Unknowns;
 import olla.core.uncertainty.Observation.Verdict;
+import olla.practice.kitchen.Setting;
+import olla.practice.kitchen.TrueBake;
+import olla.practice.kitchen.TrueOven;
 import olla.server.bakes.BakeService;
 import olla.server.bakes.BakeView;
 import olla.server.bakes.HowItWas;
@@ -42,7 +42,7 @@ import tools.jackson.databind.ObjectMapper;
 /**
  * The made-up guesthouse kitchen Harrow Quay: two ovens that lie, twelve bakes in the log, one in the oven,
  * six recipes, an evening that is half run. The past is
- * played by the simulator, each oven with its hidden fault, so that verdict and probe follow from physics and not from a
+ * played by the kitchen that practice hides, which is not the model's, each oven with its hidden fault, so that verdict and probe follow from physics and not from a
  * list.
  */
 @Component
@@ -102,8 +102,8 @@ class DemoKitchen {
             Map<String, Double> inMinutesAgo,
             List<String> done) {}
 
-    /** An oven, the fault nobody in the demo knows, °C, and the thermometer that hangs in it. */
-    private record DemoOven(String name, OvenKind kind, double hiddenOffsetC, String sensor) {}
+    /** An oven, the fault nobody in the demo knows and half of what it swings, °C, and the thermometer that hangs in it. */
+    private record DemoOven(String name, OvenKind kind, double hiddenOffsetC, double hiddenSwingC, String sensor) {}
 
     /** A dish: how long ago it went in, and by how many minutes the cook left the likely time. */
     private record Dish(
@@ -190,7 +190,7 @@ class DemoKitchen {
         double minutes = view.likelyMin() + dish.strayMin();
         Instant out = in.plus(Duration.ofMillis(Math.round(minutes * 60_000)));
         bakes.takeOut(view.id(), out);
-        double peakC = peak(dish, oven, minutes);
+        double peakC = peak(dish, oven, minutes, view.id());
         bakes.log(
                 view.id(),
                 new HowItWas(
@@ -200,16 +200,18 @@ class DemoKitchen {
                         out.plus(JUDGED_AFTER)));
     }
 
-    private static double peak(Dish dish, DemoOven oven, double minutes) {
+    private static double peak(Dish dish, DemoOven oven, double minutes, UUID id) {
         Question question = Question.of(dish.question());
-        BakeSimulation bake = new BakeSimulation(
-                question.piece(),
-                question.dress(),
-                new OvenModel(oven.kind(), oven.hiddenOffsetC(), 1),
+        TrueBake bake = new TrueBake(
+                new Setting.Stated(question.piece(), question.dress(), oven.kind(), question.programme()),
+                new TrueOven(
+                        oven.hiddenOffsetC(),
+                        1,
+                        oven.hiddenSwingC(),
+                        oven.name().hashCode()),
                 OvenEvents.NONE,
-                question.programme(),
-                Unknowns.NONE,
-                minutes);
+                minutes,
+                id.getLeastSignificantBits());
         bake.goOn(minutes);
         bake.takeOut();
         bake.goOn(minutes + question.programme().restMinutes());

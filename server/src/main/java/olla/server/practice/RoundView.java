@@ -15,6 +15,7 @@ import olla.practice.rounds.Move;
 import olla.practice.rounds.Seen;
 import olla.practice.rounds.Skill;
 import olla.practice.rounds.Slip;
+import olla.practice.rounds.Timing;
 import olla.practice.rounds.Truth;
 import olla.server.web.MaybeAbsent;
 
@@ -152,13 +153,14 @@ record RoundView(
             List<Message> words) {
 
         static Went of(Truth.Dish dish) {
-            OptionalDouble looked = dish.lookedMin();
+            Timing timing = dish.timing();
+            OptionalDouble looked = timing.lookedMin();
             return new Went(
                     dish.minutes(),
                     dish.coldestC(),
-                    dish.readyMin(),
-                    dish.outMin(),
-                    dish.servedMin(),
+                    timing.readyMin(),
+                    timing.outMin(),
+                    timing.servedMin(),
                     looked.isPresent() ? looked.getAsDouble() : null,
                     dish.peakC(),
                     dish.verdict(),

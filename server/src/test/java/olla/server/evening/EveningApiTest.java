@@ -284,8 +284,7 @@ class EveningApiTest {
         assertThat(step(pinned, "rice.PUT_IN").get("pinned").asBoolean()).isTrue();
         http.exchange("/api/evenings/" + id + "/moves/" + pin, HttpMethod.DELETE, HttpEntity.EMPTY);
         JsonNode free = until(
-                id,
-                v -> v.has("sheet") && !step(v, "rice.PUT_IN").get("pinned").asBoolean());
+                id, v -> v.has("sheet") && !step(v, "rice.PUT_IN").get("pinned").asBoolean());
         assertThat(free.get("moves")).hasSize(1);
     }
 

@@ -29,7 +29,6 @@ import olla.core.fish.Species;
 import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
 import olla.core.plan.TrayFit;
-import olla.core.simulation.Unknowns;
 import olla.core.uncertainty.OvenCalibration;
 
 /**
@@ -40,17 +39,9 @@ import olla.core.uncertainty.OvenCalibration;
  */
 record DrawnEvening(long seed, Evening evening, Hidden hidden) {
 
-    /* How much further the truth strays than the model believes. */
+    /* How much further the truth of an oven strays than the model believes. */
     private static final double FURTHER = 1.2;
 
-    /* Standard deviations for which the model's own are 3 °C, 0.25 and 0.3 of a logarithm. */
-    private static final double START_C = 4;
-
-    /* No fridge is colder, °C. */
-    private static final double COLDEST_C = 0;
-
-    private static final double LOG_WETNESS = 0.3;
-    private static final double LOG_CONTACT = 0.4;
     private static final double LOG_SIDE = 0.12;
 
     /* An oven that some bakes have taught is known so well, °C and as a logarithm. */
@@ -110,8 +101,8 @@ record DrawnEvening(long seed, Evening evening, Hidden hidden) {
                         offset,
                         Math.exp(logFilm),
                         2 + 8 * random.nextDouble(),
-                        6 + 8 * random.nextDouble(),
-                        9 + 6 * random.nextDouble()));
+                        9 + 6 * random.nextDouble(),
+                        random.nextLong()));
         OvenCalibration believed = new OvenCalibration(
                 offset + KNOWN_C * random.nextGaussian(),
                 KNOWN_C,
@@ -184,20 +175,8 @@ record DrawnEvening(long seed, Evening evening, Hidden hidden) {
     }
 
     private static Hidden hidden(Evening evening, Map<String, Hidden.Oven> ovens, Random random) {
-        Map<String, Unknowns> fish = new HashMap<>();
-        for (FishDish dish : evening.fish()) {
-            double thickness =
-                    FURTHER * dish.piece().thicknessDoubtMm() / dish.piece().thicknessMm();
-            fish.put(
-                    dish.key(),
-                    new Unknowns(
-                            Math.exp(thickness * random.nextGaussian()),
-                            Math.max(COLDEST_C - dish.piece().startTempC(), START_C * random.nextGaussian()),
-                            0,
-                            1,
-                            Math.exp(LOG_WETNESS * random.nextGaussian()),
-                            Math.exp(LOG_CONTACT * random.nextGaussian())));
-        }
+        Map<String, Long> fish = new HashMap<>();
+        evening.fish().forEach(dish -> fish.put(dish.key(), random.nextLong()));
         Map<String, Double> sides = new HashMap<>();
         evening.sides().forEach(side -> sides.put(side.key(), Math.exp(LOG_SIDE * random.nextGaussian())));
         Hidden.Probe probe = new Hidden.Probe(random.nextGaussian(), 0.5, 0.12 * random.nextDouble());

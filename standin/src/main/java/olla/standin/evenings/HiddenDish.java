@@ -3,24 +3,27 @@ package olla.standin.evenings;
 import olla.core.evening.FishDish;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.Programme;
-import olla.core.simulation.BakeSimulation;
-import olla.core.simulation.Unknowns;
+import olla.practice.kitchen.Setting;
+import olla.practice.kitchen.TrueBake;
 
 /** A fish as it really goes through its bake. Minutes are the evening's. Mutable. */
 final class HiddenDish {
 
     private final FishDish said;
-    private final Unknowns fish;
+    private final long fish;
     private final HiddenOven oven;
     private final Programme programme;
     private final double likelyMin;
     private final double inMin;
     private OvenEvents known = OvenEvents.NONE;
-    private BakeSimulation simulation;
+    private TrueBake bake;
     private double outMin = Double.NaN;
 
-    /** @param likelyMin what it was thought to take: its stages follow that */
-    HiddenDish(FishDish said, Unknowns fish, HiddenOven oven, Programme programme, double likelyMin, double inMin) {
+    /**
+     * @param fish by what it is drawn as it really is
+     * @param likelyMin what it was thought to take: its stages follow that
+     */
+    HiddenDish(FishDish said, long fish, HiddenOven oven, Programme programme, double likelyMin, double inMin) {
         this.said = said;
         this.fish = fish;
         this.oven = oven;
@@ -32,28 +35,32 @@ final class HiddenDish {
     void takeOut(double now) {
         at(now);
         outMin = now;
-        simulation.takeOut();
+        bake.takeOut();
     }
 
     /* Run anew where a door was opened since. */
-    private BakeSimulation at(double now) {
+    private TrueBake at(double now) {
         if (!Double.isNaN(outMin)) {
-            simulation.goOn(now - inMin);
-            return simulation;
+            bake.goOn(now - inMin);
+            return bake;
         }
         OvenEvents events = oven.since(inMin, now);
-        if (simulation == null || !events.equals(known)) {
+        if (bake == null || !events.equals(known)) {
             known = events;
-            simulation =
-                    new BakeSimulation(said.piece(), said.dress(), oven.model(), events, programme, fish, likelyMin);
+            bake = new TrueBake(
+                    new Setting.Stated(said.piece(), said.dress(), oven.said().kind(), programme),
+                    oven.truly(),
+                    events,
+                    likelyMin,
+                    fish);
         }
-        simulation.goOn(now - inMin);
-        return simulation;
+        bake.goOn(now - inMin);
+        return bake;
     }
 
     /** What a tip meets that lies so far from the coldest point towards the face, °C. */
     double tipC(double now, double towardsFace) {
-        BakeSimulation then = at(now);
+        TrueBake then = at(now);
         return then.coldestC() + towardsFace * (then.faceC() - then.coldestC());
     }
 

@@ -5,9 +5,9 @@ import java.util.List;
 import olla.core.evening.EveningOven;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
-import olla.core.oven.OvenModel;
 import olla.core.uncertainty.OvenCalibration;
 import olla.core.units.Temperature;
+import olla.practice.kitchen.TrueOven;
 
 /** An oven as it really goes through an evening. Minutes are the evening's. Mutable. */
 final class HiddenOven {
@@ -74,14 +74,13 @@ final class HiddenOven {
     }
 
     /** As whatever is in it really has it. */
-    OvenModel model() {
-        return new OvenModel(said.kind(), truth.offsetC(), truth.filmFactor());
+    TrueOven truly() {
+        return new TrueOven(truth.offsetC(), truth.filmFactor(), truth.swingC(), truth.rest());
     }
 
     /** What happens to it until now while something is in it. */
     OvenEvents since(double inMin, double now) {
         List<OvenEvent> events = new ArrayList<>();
-        events.add(new OvenEvent.Swings(truth.swingC(), truth.periodMin(), inMin - turnedAt));
         if (airC(inMin) < dialC - LAMP_K) {
             events.add(new OvenEvent.NotHot(airC(inMin)));
         }
