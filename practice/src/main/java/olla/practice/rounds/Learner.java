@@ -18,7 +18,7 @@ final class Learner {
     private static final double HARDER = 0.025;
     private static final double SCATTER = 0.08;
     private static final double EARLY = 0.25;
-    private static final double LEARNS = 0.35;
+    private static final double FIRST_LEARNS = 0.5;
     private static final double SPILLS = 0.05;
 
     /* When a knife goes in, of when it is meant to come out, and by how much longer a cold tip makes them wait. */
@@ -28,6 +28,7 @@ final class Learner {
 
     private final SplittableRandom random;
     private final double[] habit = new double[Skill.values().length];
+    private final int[] shown = new int[Skill.values().length];
 
     Learner(long seed) {
         random = new SplittableRandom(seed);
@@ -75,12 +76,13 @@ final class Learner {
 
     /** Takes what it was shown to heart. */
     void learns(Skill skill, List<Timing> dishes) {
-        double shown = dishes.stream()
+        double late = dishes.stream()
                 .mapToDouble(dish -> dish.lateMin() / dish.readyMin())
                 .average()
                 .orElseThrow();
+        double learns = FIRST_LEARNS / (1 + FIRST_LEARNS * shown[skill.ordinal()]++);
         for (int other = 0; other < habit.length; other++) {
-            habit[other] -= (other == skill.ordinal() ? LEARNS : SPILLS) * shown;
+            habit[other] -= (other == skill.ordinal() ? learns : SPILLS) * late;
         }
     }
 }

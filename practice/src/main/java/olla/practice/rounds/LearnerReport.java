@@ -15,9 +15,9 @@ public final class LearnerReport {
 
     private static final List<Skill> SKILLS =
             Arrays.stream(Skill.values()).filter(Skill::bakes).toList();
-    private static final int TRAINING = 6;
-    private static final int EXAMS = 1;
-    private static final int[] AFTER = {0, 10, 20, 30};
+    private static final int TRAINING = 10;
+    private static final int EXAMS = 2;
+    private static final int[] AFTER = {0, 8, 16, 24};
 
     private final Map<Skill, List<Exercise>> exercises = new EnumMap<>(Skill.class);
 
