@@ -15,6 +15,7 @@ import CutRuler from './CutRuler.vue'
 import CutTitle from './CutTitle.vue'
 import { useLayerLines } from './layerLines'
 import LayerPluses from './LayerPluses.vue'
+import LiquorDrawing from './LiquorDrawing.vue'
 import VesselDrawing from './VesselDrawing.vue'
 
 /** The cross-section with all that is round it, drawn to its own ruler. Dragging its top edge changes the thickness. */
@@ -24,8 +25,19 @@ defineEmits<{ play: []; stages: []; along: [] }>()
 const bench = useBench()
 const units = useUnits()
 const svg = ref<SVGSVGElement>()
-const { fishInAt, fishIn, coldestC, coldestWords, band, topWords, fillingC, topFill, crustMm, flaking } =
-  useCutReadings()
+const {
+  fishInAt,
+  fishIn,
+  coldestC,
+  coldestWords,
+  band,
+  topWords,
+  fillingC,
+  topFill,
+  crustMm,
+  liquorG,
+  flaking,
+} = useCutReadings()
 const { bed, citrus, layerAt } = useLayerLines()
 const frame = reactive(useCutFrame(svg))
 const { x, y, floor } = frame
@@ -86,6 +98,17 @@ const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
         :top-mm="frame.topMm"
         :left="x(-frame.trayHalfMm)"
         :right="x(frame.trayHalfMm)"
+        :floor="floor"
+        :x="x"
+        :y="y"
+      />
+      <LiquorDrawing
+        v-if="liquorG"
+        :liquor-g="liquorG"
+        :half-mm="frame.halfMm"
+        :tray-half-mm="frame.trayHalfMm"
+        :base-mm="sections.baseMm"
+        :height-mm="sections.heightMm"
         :floor="floor"
         :x="x"
         :y="y"

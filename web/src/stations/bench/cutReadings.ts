@@ -54,6 +54,11 @@ export function useCutReadings() {
   /** The colour of what lies uppermost, as the minute has it, and how much of bare flesh has dried under it, mm. */
   const topFill = computed(() => browned(at(bench.answer!.trace.browning)))
   const crustMm = computed(() => (fishIn.value ? at(bench.answer!.trace.crustMm) : 0))
+  /** What juice stands around it, g; none where the oven or the salt has it. */
+  const liquorG = computed(() => {
+    const series = bench.answer!.trace.liquorG
+    return fishIn.value && series.length ? at(series) : 0
+  })
   /** Flesh parts along its flakes as it cooks; the lines show from the middle's temperature. */
   const flaking = computed(() => Math.min(0.34, Math.max(0.06, (coldestC.value - 25) / 110)))
 
@@ -68,6 +73,7 @@ export function useCutReadings() {
     colour,
     topFill,
     crustMm,
+    liquorG,
     flaking,
   }
 }

@@ -61,6 +61,7 @@ final class Bench {
     static final Part FILLING = drawn("layer.filling");
     static final Part FOIL = drawn("air.foil");
     static final Part SHEET = drawn("air");
+    static final Part LIQUOR = drawn("liquor");
     static final Part GRILL = Part.drawn(".strip .grill");
 
     /** What is drawn of the dress in the cut. */

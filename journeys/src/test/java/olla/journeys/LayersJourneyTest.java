@@ -60,6 +60,7 @@ class LayersJourneyTest {
     void aParcelWithThingsOnTheFishIsOpenedForColour() {
         bench.fish("hali", "Halibut");
         bench.dress("foil");
+        screen.see(Bench.LIQUOR);
         double shut = minutesIn(screen.text(Bench.LIKELY));
         bench.lay("on top");
         bench.choose("Topping", "herb butter");

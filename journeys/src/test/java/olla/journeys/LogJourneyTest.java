@@ -60,7 +60,7 @@ class LogJourneyTest {
         assertThat(screen.objections()).isEmpty();
         screen.tap(ALL);
         choose(HOW, "Over");
-        only("Haddock, straight from the freezer", "Zander portions, rye butter");
+        only("Lemon sole fillets", "Hake for the celeriac tray");
         screen.tap(ALL);
         choose(ORDER, "Oldest");
         screen.until("another order", () -> !screen.text(LogPage.NEWEST).contains("Lemon sole fillets"));

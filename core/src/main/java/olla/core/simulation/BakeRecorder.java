@@ -147,6 +147,7 @@ public final class BakeRecorder {
             outerC,
             fish && model.filled() ? model.insideC(state) : Double.NaN,
             1000 * solver.topCrustM(state),
+            fish ? model.juice(progress.load(), state).liquorG() : 0,
             browning
         });
         appeared(progress);
@@ -364,7 +365,8 @@ public final class BakeRecorder {
                 series(4),
                 Double.isNaN(filling[filling.length - 1]) ? new double[0] : filling,
                 series(6),
-                series(7));
+                series(7),
+                series(8));
     }
 
     private double[] series(int which) {

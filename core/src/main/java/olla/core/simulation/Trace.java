@@ -10,6 +10,7 @@ package olla.core.simulation;
  * @param outerC the uppermost face of all, that of a topping or a crust where there is one, °C
  * @param fillingC the coldest of what is inside, °C; empty where nothing is
  * @param crustMm how thick the crust on the flesh's own upper face is at the middle, mm; 0 where something lies on it
+ * @param liquorG juice that has come out of the whole piece so far and was not dried off its face, g
  * @param browning how brown the uppermost face is, as {@link Browning} counts it
  */
 public record Trace(
@@ -20,4 +21,5 @@ public record Trace(
         double[] outerC,
         double[] fillingC,
         double[] crustMm,
+        double[] liquorG,
         double[] browning) {}

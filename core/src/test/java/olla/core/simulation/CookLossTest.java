@@ -10,6 +10,7 @@ import olla.core.dress.Dress;
 import olla.core.dress.Parcel;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
+import olla.core.estimate.Estimate;
 import olla.core.fish.Cut;
 import olla.core.fish.Group;
 import olla.core.fish.Species;
@@ -81,6 +82,15 @@ class CookLossTest {
         assertThat(open.liquorG()).isCloseTo(open.lostG() - open.evaporatedG(), within(1e-9));
         assertThat(shut.evaporatedG()).isZero();
         assertThat(shut.liquorG()).isEqualTo(shut.lostG());
+    }
+
+    @Test
+    void whatLiesAroundItComesOutLittleByLittle() {
+        Estimate shut = Bakes.hake().in(Dress.in(new Parcel(Sheet.FOIL))).to(Doneness.FLAKES);
+        double[] liquor = shut.trace().liquorG();
+        assertThat(liquor).isSorted();
+        assertThat(liquor[0]).isZero();
+        assertThat(liquor[liquor.length - 1]).isCloseTo(shut.juice().liquorG(), within(0.01));
     }
 
     /** Common practice, no source: barely set is all juice, the official temperature is firm in lean fish and not in oily. */

@@ -165,10 +165,12 @@ public final class TrueBake {
         return now.peakC();
     }
 
-    /** The flesh's uppermost in the middle, °C: where a tip is that was not pushed in far enough. */
+    /** The flesh's upper face in the middle, °C: where a tip is that was not pushed in far enough. */
     public double faceC() {
         double[] through = now.throughC();
-        return through[through.length - 1];
+        double uppermost = through[through.length - 1];
+        // From the middle of the uppermost layer on as it rises to there.
+        return uppermost + (uppermost - through[through.length - 2]) / 2;
     }
 
     /** The oven's air, °C. */

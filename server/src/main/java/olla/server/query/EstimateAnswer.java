@@ -216,7 +216,12 @@ public record EstimateAnswer(
     public record DialAnswer(
             int celsius, int fahrenheit, @MaybeAbsent Double gasMark, int fanCelsius) {}
 
-    /** The course of temperatures, of the crust on bare flesh and of how brown the top is; arrays of one length. */
+    /**
+     * The course of temperatures, of the crust on bare flesh, of the juice around it and of how brown the top is; arrays of one length.
+     *
+     * @param fillingC empty where nothing is inside
+     * @param liquorG empty where the oven or the salt has it
+     */
     public record TraceAnswer(
             double[] minute,
             double[] coldestC,
@@ -225,6 +230,7 @@ public record EstimateAnswer(
             double[] outerC,
             double[] fillingC,
             double[] crustMm,
+            double[] liquorG,
             double[] browning) {}
 
     /**
@@ -324,7 +330,7 @@ public record EstimateAnswer(
                 Lethality.meaning(e.lethalityMinutesAt70()),
                 quantities(question, e),
                 new DialAnswer(dial.celsius(), dial.fahrenheit(), dial.gasMark(), dial.fanCelsius()),
-                trace(e.trace()),
+                trace(e.trace(), question.dress().keepsJuice()),
                 sections(e.frames()),
                 e.doubts().stream().map(DoubtAnswer::of).toList(),
                 e.cautions().stream()
@@ -431,7 +437,7 @@ public record EstimateAnswer(
                         .toList());
     }
 
-    private static TraceAnswer trace(Trace t) {
+    private static TraceAnswer trace(Trace t, boolean keepsJuice) {
         return new TraceAnswer(
                 rounded(t.minute(), 1e3),
                 rounded(t.coldestC(), 1e2),
@@ -440,6 +446,7 @@ public record EstimateAnswer(
                 rounded(t.outerC(), 1e2),
                 rounded(t.fillingC(), 1e2),
                 rounded(t.crustMm(), 1e2),
+                keepsJuice ? rounded(t.liquorG(), 1e1) : new double[0],
                 rounded(t.browning(), 1e2));
     }
 
