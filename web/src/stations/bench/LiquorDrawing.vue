@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useId } from 'vue'
 import { liquorDepthMm } from '../../drawing/liquor'
+import { sheetPath } from '../../drawing/sheet'
 import { t } from '../../messages/say'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
@@ -11,6 +12,8 @@ const props = defineProps<{
   /** Half the width of what lies there, and of what it lies in, mm. */
   halfMm: number
   trayHalfMm: number
+  /** How high all of it is, mm. */
+  topMm: number
   /** The flesh's underside above the floor, and how high it is, mm. */
   baseMm: number
   heightMm: number
@@ -23,6 +26,7 @@ const props = defineProps<{
 /** From what lies in a vessel to its side, dots. */
 const SIDE = 28
 
+const id = useId()
 const bench = useBench()
 const units = useUnits()
 
@@ -35,14 +39,26 @@ const deep = computed(() =>
   ),
 )
 /** Under a lid it runs to the vessel's sides, in a parcel to the sheet's. */
-const beyond = computed(() => (bench.on.dress === 'PARCHMENT' || bench.on.dress === 'FOIL' ? 0 : SIDE))
+const parcel = computed(() => bench.on.dress === 'PARCHMENT' || bench.on.dress === 'FOIL')
+const beyond = computed(() => (parcel.value ? 0 : SIDE))
+const sheet = computed(() =>
+  sheetPath(bench.on.dress === 'FOIL', props.halfMm, props.topMm, props.x, props.y),
+)
 const left = computed(() => props.x(-props.trayHalfMm) - beyond.value)
 const right = computed(() => props.x(props.trayHalfMm) + beyond.value)
 const top = computed(() => props.y(deep.value))
 </script>
 
 <template>
-  <rect :x="left" :y="top" :width="right - left" :height="floor - top" class="liquor">
+  <clipPath :id="id"><path :d="sheet" /></clipPath>
+  <rect
+    :x="left"
+    :y="top"
+    :width="right - left"
+    :height="floor - top"
+    class="liquor"
+    :clip-path="parcel ? `url(#${id})` : undefined"
+  >
     <title>{{ t('ui.ticket.juice-around-it') }}: {{ units.amount('mass', liquorG) }}</title>
   </rect>
 </template>

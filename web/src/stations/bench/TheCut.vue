@@ -107,6 +107,7 @@ const draggable = computed(() => bench.on.stance === 'LYING' || !bench.stands)
         :liquor-g="liquorG"
         :half-mm="frame.halfMm"
         :tray-half-mm="frame.trayHalfMm"
+        :top-mm="frame.topMm"
         :base-mm="sections.baseMm"
         :height-mm="sections.heightMm"
         :floor="floor"
