@@ -10,7 +10,7 @@ const habits = computed(() => bench.answer?.habits ?? [])
 
 <template>
   <section v-if="habits.length" class="habits" :aria-label="t('ui.ticket.habits')">
-    <h3>{{ t('ui.ticket.habits') }}</h3>
+    <h2>{{ t('ui.ticket.habits') }}</h2>
     <ul>
       <li v-for="habit in habits" :key="habit.words">{{ habit.words }}</li>
     </ul>
@@ -25,7 +25,7 @@ const habits = computed(() => bench.answer?.habits ?? [])
   color: var(--ink-soft);
   font-size: 13px;
 }
-h3 {
+h2 {
   margin: 0;
   font-size: 13px;
   font-weight: 700;
