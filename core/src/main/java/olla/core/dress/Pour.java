@@ -54,8 +54,8 @@ public record Pour(Liquid of, OptionalDouble mlEach, OptionalDouble floorMm2Each
     /** So deep a sauce stands in a pan, mm (common practice, no source). */
     static final double FILM_MM = 8;
 
-    /* It gets under a fish that lies on nothing else, mm (common practice, no source). */
-    static final double UNDER_MM = 1;
+    /** It gets under a fish that lies on nothing else, mm (common practice, no source). */
+    public static final double UNDER_MM = 1;
 
     /* What stands lower than this is a splash, which boils off before it matters, mm. */
     private static final double SPLASH_MM = 3;

@@ -1,5 +1,8 @@
 package olla.practice.kitchen;
 
+import olla.core.oven.Stage;
+import olla.core.units.Temperature;
+
 /**
  * What is round a dish at a moment.
  *
@@ -35,15 +38,15 @@ record Around(
                 oven.makes().vapourPa());
     }
 
-    /* On a flame: a medium one gives a vessel of 100 °C some 14 kW/m² (order of magnitude, from memory), and makes it no hotter than this. */
-    private static final double FLAME_W_M2 = 14_000;
-    private static final double FLAME_C = 200;
-
-    /** On a hob. */
-    static final Around HOB = new Around(6, 22, 21, 21, FLAME_C, FLAME_W_M2 / (FLAME_C - 100), 1200);
-
-    private static final double STEFAN_BOLTZMANN = 5.67e-8;
-    private static final double KELVIN = 273.15;
+    /** On a hob: a flame below, the kitchen above. */
+    static final Around HOB = new Around(
+            6,
+            22,
+            21,
+            21,
+            Stage.Hob.HOTTEST_C,
+            Stage.Hob.FLUX_W_M2 / (Stage.Hob.HOTTEST_C - Temperature.BOILING_C),
+            1200);
 
     /* How much of what an upper face sees is the grill (as a ceiling's share, in the middle). */
     private static final double SEES_GRILL = 0.65;
@@ -55,7 +58,7 @@ record Around(
      */
     static Around under(HiddenOven oven, double fluxWm2) {
         Around in = in(oven);
-        double ceilingC = Math.pow(fluxWm2 / SEES_GRILL / STEFAN_BOLTZMANN, 0.25) - KELVIN;
+        double ceilingC = Math.pow(fluxWm2 / SEES_GRILL / Faces.STEFAN_BOLTZMANN, 0.25) - Faces.KELVIN;
         return new Around(
                 in.filmWm2K, in.airC, Math.max(in.ceilingC, ceilingC), in.wallsC, in.underC, in.underWm2K, in.vapourPa);
     }

@@ -11,6 +11,7 @@ import olla.core.dish.Stuff;
 import olla.core.dish.Ware;
 import olla.core.dress.Dress;
 import olla.core.dress.Finish;
+import olla.core.dress.Pour;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 
@@ -105,9 +106,11 @@ final class AsSaid {
 
     /** What was said to lie in the dish before the fish joins it; only where that does. */
     Dish base() {
-        Laid.Under base = laid.the(Laid.Under.class).orElseThrow();
-        Matter stuff = matter(List.of(new Spread(base.stuff(), base.depthMm())), BOILS_C);
-        DoubleBinaryOperator flat = (x, y) -> base.depthMm() / 1000;
+        // A splash is gone before it holds anything back: what the dish has then is its film.
+        List<Spread> lies = lies().isEmpty() ? List.of(new Spread(Stuff.BROTH, Pour.UNDER_MM)) : lies();
+        Matter stuff = matter(lies, BOILS_C);
+        double deepM = lies.stream().mapToDouble(Spread::mm).sum() / 1000;
+        DoubleBinaryOperator flat = (x, y) -> deepM;
         return dish(body(flat, false, Body.Sheet.NONE, Body.Sheet.NONE, Body.Belly.NONE, stuff), open, laidC, laidC);
     }
 
@@ -119,11 +122,7 @@ final class AsSaid {
      */
     Dish fish(int additions, boolean opened) {
         List<Spread> over = new ArrayList<>();
-        List<Spread> under = new ArrayList<>();
-        laid.all(Laid.Under.class).forEach(bed -> under.add(new Spread(bed.stuff(), bed.depthMm())));
-        laid.the(Laid.Liquid.class)
-                .filter(pour -> pour.underMm() > 0)
-                .ifPresent(pour -> under.add(new Spread(pour.stuff(), pour.underMm())));
+        List<Spread> under = lies();
         laid.the(Laid.Heap.class)
                 .ifPresent(heap ->
                         List.of(over, under).forEach(side -> side.add(new Spread(heap.stuff(), heap.thickMm()))));
@@ -152,11 +151,23 @@ final class AsSaid {
                 laidC);
     }
 
+    /* What the fish lies on, from below: its bed, or what gets under it of what it lies in. */
+    private List<Spread> lies() {
+        List<Spread> lies = new ArrayList<>();
+        laid.all(Laid.Under.class).forEach(bed -> lies.add(new Spread(bed.stuff(), bed.depthMm())));
+        laid.the(Laid.Liquid.class)
+                .filter(pour -> pour.underMm() > 0)
+                .ifPresent(pour -> lies.add(new Spread(pour.stuff(), pour.underMm())));
+        return lies;
+    }
+
     private Dish dish(Body body, Faces faces, double fishC, double roundC) {
         Ware ware = laid.vessel().ware();
         double pourJm2K = laid.the(Laid.Liquid.class)
                 .map(pour -> pour.depthMm() / 1000 * pour.stuff().heatCapacityJm3K())
                 .orElse(0.0);
+        double pourC = laid.the(Laid.Liquid.class).map(Laid::startC).orElse(trayC);
+        double wallJm2K = trayHolds * ware.wallM() * ware.heatCapacityJm3K();
         double wallWm2K = ware.conductivityWmK() / (ware.wallM() / 2);
         double[] into = Arrays.stream(contact, 0, body.there.length)
                 .map(touching -> 1 / (1 / touching + 1 / wallWm2K))
@@ -166,8 +177,8 @@ final class AsSaid {
                 faces,
                 fishC,
                 roundC,
-                trayC,
-                trayHolds * ware.wallM() * ware.heatCapacityJm3K() + pourJm2K,
+                (wallJm2K * trayC + pourJm2K * pourC) / (wallJm2K + pourJm2K),
+                wallJm2K + pourJm2K,
                 into,
                 touches);
     }
@@ -201,12 +212,7 @@ final class AsSaid {
 
     private DoubleBinaryOperator shape() {
         double thickM = piece.heightMm() / 1000 * thicker;
-        return whole
-                ? (x, y) ->
-                        thickM * Math.sqrt(Math.max(0, 1 - y * y)) * Math.max(0, 1 - 0.6 * Math.pow(Math.abs(x), thins))
-                : (x, y) -> thickM
-                        * (1 - thins * Math.abs(x))
-                        * Math.pow(Math.max(0, 1 - Math.pow(Math.abs(y), rounds)), 1 / rounds);
+        return whole ? Body.fish(thickM, thins) : Body.slice(thickM, thins, rounds);
     }
 
     private Body.Belly belly(Laid.Inside inside) {
@@ -217,10 +223,7 @@ final class AsSaid {
     }
 
     private Matter inside(Laid.Inside inside) {
-        // What radiates and moves in a hollow is in what it conducts; it hardly holds anything.
-        return inside.isHollow()
-                ? Matter.damp(0.08, 0.08, 0.3e6, 0, 300)
-                : matter(List.of(new Spread(inside.stuff(), 1)), BOILS_C);
+        return inside.isHollow() ? Matter.HOLLOW : matter(List.of(new Spread(inside.stuff(), 1)), BOILS_C);
     }
 
     /** So much of a stuff, mm deep. */

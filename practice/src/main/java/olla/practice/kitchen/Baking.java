@@ -143,6 +143,7 @@ final class Baking {
     private void goesOn(Baking before) {
         System.arraycopy(before.gone, 0, gone, 0, gone.length);
         System.arraycopy(before.film, 0, film, 0, film.length);
+        System.arraycopy(before.left, 0, left, 0, left.length);
         trayC = before.trayC;
         seconds = before.seconds;
         peakC = before.peakC;
@@ -288,8 +289,8 @@ final class Baking {
 
     /* What comes to a square metre of the tray, W/m². */
     private double tray(Around around) {
-        double kelvin = (trayC + around.underC()) / 2 + 273.15;
-        double opens = around.underWm2K() + 4 * UNDERSIDE * 5.67e-8 * kelvin * kelvin * kelvin;
+        double kelvin = (trayC + around.underC()) / 2 + Faces.KELVIN;
+        double opens = around.underWm2K() + 4 * UNDERSIDE * Faces.STEFAN_BOLTZMANN * kelvin * kelvin * kelvin;
         return opens * (around.underC() - trayC);
     }
 

@@ -91,6 +91,28 @@ final class Body {
     }
 
     /**
+     * A slice with soft shoulders that thins towards its ends; as a place along and across it, -1 to 1, has it, m.
+     *
+     * @param thins by which share it is thinner there
+     * @param rounds how square its shoulders are: 2 for an ellipse
+     */
+    static DoubleBinaryOperator slice(double thickM, double thins, double rounds) {
+        return (x, y) -> thickM
+                * (1 - thins * Math.abs(x))
+                * Math.pow(Math.max(0, 1 - Math.pow(Math.abs(y), rounds)), 1 / rounds);
+    }
+
+    /**
+     * A fish on its side, thinner towards head and tail; as a place along and across it, -1 to 1, has it, m.
+     *
+     * @param ends how late it begins to thin
+     */
+    static DoubleBinaryOperator fish(double thickM, double ends) {
+        return (x, y) ->
+                thickM * Math.sqrt(Math.max(0, 1 - y * y)) * Math.max(0, 1 - 0.6 * Math.pow(Math.abs(x), ends));
+    }
+
+    /**
      * A piece in an envelope.
      *
      * @param lengthM along, m

@@ -23,8 +23,8 @@ record Faces(
         double driesKgM2,
         double coatM2KW) {
 
-    private static final double STEFAN_BOLTZMANN = 5.67e-8;
-    private static final double KELVIN = 273.15;
+    static final double STEFAN_BOLTZMANN = 5.67e-8;
+    static final double KELVIN = 273.15;
     private static final double ATMOSPHERE_PA = 101_325;
 
     /* kg/(m² s Pa) for each W/m²K: by heat and mass transfer alike, at a film temperature of 120 °C and Le 0.9 (from memory). */

@@ -115,9 +115,7 @@ record HiddenBake(
         double thickM = draw.between(pieces.leastM(), pieces.mostM());
         double tapers = draw.between(pieces.leastTaper(), pieces.mostTaper());
         double round = draw.between(3, 8);
-        DoubleBinaryOperator thick = (x, y) -> thickM
-                * (1 - tapers * Math.abs(x))
-                * Math.pow(Math.max(0, 1 - Math.pow(Math.abs(y), round)), 1 / round);
+        DoubleBinaryOperator thick = Body.slice(thickM, tapers, round);
         double leans = draw.once(0.4) && (way == Way.BARE || way == Way.OILED) ? draw.between(0.3, 1) : 0;
         Body.Sheet over = Body.Sheet.NONE;
         Body.Sheet under = Body.Sheet.NONE;
@@ -157,14 +155,12 @@ record HiddenBake(
         double widthM = usual.widthMm() / 1000 / Math.sqrt(thicker);
         double lengthM = usual.lengthMm() / 1000 * 0.7 / Math.sqrt(thicker);
         double ends = draw.between(1.8, 3);
-        DoubleBinaryOperator thick = (x, y) ->
-                thickM * Math.sqrt(Math.max(0, 1 - y * y)) * Math.max(0, 1 - 0.6 * Math.pow(Math.abs(x), ends));
+        DoubleBinaryOperator thick = Body.fish(thickM, ends);
         boolean salt = way == Way.SALT;
         Body.Sheet under = salt ? new Body.Sheet(1, draw.between(0.008, 0.014), 2) : Body.Sheet.NONE;
         Body.Sheet over = salt ? new Body.Sheet(1, draw.between(0.009, 0.016), 3) : Body.Sheet.NONE;
         double wet = draw.between(1.1, 1.9);
         Matter damp = Matter.damp(wet, draw.between(0.35, 0.6), draw.between(1.2e6, 1.6e6), draw.between(60, 140), 104);
-        Matter air = Matter.damp(0.08, 0.08, 0.3e6, 0, 300);
         return new Body(
                 lengthM,
                 widthM,
@@ -180,7 +176,7 @@ record HiddenBake(
                 new Body.Belly(draw.between(0.25, 0.5), 1),
                 flesh,
                 damp,
-                air);
+                Matter.HOLLOW);
     }
 
     private static Piece piece(Species species, Cut cut, OptionalDouble thickMm, double massG) {

@@ -55,6 +55,9 @@ record Matter(
                 100);
     }
 
+    /** An empty belly: what radiates and moves in it is in what it conducts; it hardly holds anything (orders of magnitude, from memory). */
+    static final Matter HOLLOW = damp(0.08, 0.08, 0.3e6, 0, 300);
+
     /** What does not freeze, and whose conductivity does not hang on how warm it is. */
     static Matter damp(double wetWmK, double dryWmK, double capacityJm3K, double waterKgM3, double boilsC) {
         return new Matter(wetWmK, dryWmK, 0, 1, capacityJm3K, capacityJm3K, 0, waterKgM3, boilsC);

@@ -10,9 +10,6 @@ final class Ready {
     /* How often a rest is tried, minutes, from so far below the target on, K; and when it is given up. */
     private static final double EVERY_MIN = 1;
     private static final double FROM_K = 25;
-
-    /* No coldest flesh warms quicker, K a minute (the thinnest here 4.5): until then no rest needs trying. */
-    private static final double FASTEST_K = 6;
     private static final double LONGEST_MIN = 180;
 
     private Ready() {}
@@ -28,9 +25,8 @@ final class Ready {
         int dishes = exercise.slips().size();
         double[] ready = new double[dishes];
         double[] before = new double[dishes];
-        double[] triedAt = new double[dishes];
-        double[] dueAt = new double[dishes];
         Arrays.fill(ready, Double.NaN);
+        Arrays.fill(before, Double.NaN);
         boolean[] out = new boolean[dishes];
         int next = 0;
         for (double minute = EVERY_MIN; minute < LONGEST_MIN && anyOpen(ready); minute += EVERY_MIN) {
@@ -46,18 +42,15 @@ final class Ready {
             going.until(minute);
             for (int dish = 0; dish < dishes; dish++) {
                 Slip slip = exercise.slips().get(dish);
-                if (Double.isNaN(ready[dish])
-                        && minute >= dueAt[dish]
-                        && going.coldestC(dish) > slip.targetC() - FROM_K) {
+                if (Double.isNaN(ready[dish]) && going.coldestC(dish) > slip.targetC() - FROM_K) {
                     double peak = going.peakIfOutC(dish, slip.restMin());
-                    double wantsK = slip.targetC() - peak;
-                    if (wantsK <= 0) {
-                        double part = triedAt[dish] == 0 ? 1 : (slip.targetC() - before[dish]) / (peak - before[dish]);
-                        ready[dish] = minute - (minute - triedAt[dish]) * (1 - part);
+                    if (peak >= slip.targetC()) {
+                        double part = Double.isNaN(before[dish])
+                                ? 1
+                                : (slip.targetC() - before[dish]) / (peak - before[dish]);
+                        ready[dish] = minute - EVERY_MIN * (1 - part);
                     }
                     before[dish] = peak;
-                    triedAt[dish] = minute;
-                    dueAt[dish] = minute + wantsK / FASTEST_K;
                 }
             }
         }

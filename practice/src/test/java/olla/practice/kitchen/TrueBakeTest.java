@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -15,6 +16,7 @@ import olla.core.dress.Dress;
 import olla.core.dress.Finish;
 import olla.core.dress.Mix;
 import olla.core.dress.Parcel;
+import olla.core.dress.Pour;
 import olla.core.dress.SaltCrust;
 import olla.core.dress.Sheet;
 import olla.core.dress.Topping;
@@ -33,6 +35,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Whatever a cook says is baked in the hidden kitchen as cooks know it (common practice, no source, where nothing else is named). */
 class TrueBakeTest {
@@ -134,6 +137,31 @@ class TrueBakeTest {
         assertThat(before).isFinite();
         assertThat(minute).isBetween(least, most);
         assertThat(bake.faceC()).isGreaterThan(bake.coldestC() - 1).isLessThan(150);
+    }
+
+    /** A fish that joins what was only poured in, much of it or a splash, is baked as any other. */
+    @ParameterizedTest
+    @ValueSource(doubles = {5, 300})
+    void itJoinsWhatWasPoured(double ml) {
+        Dress plain = Dress.open();
+        Dress poured = new Dress(
+                plain.vessel(),
+                plain.bed(),
+                Optional.of(new Pour(Pour.Liquid.STOCK, OptionalDouble.of(ml), OPEN, true)),
+                plain.finish(),
+                plain.coat(),
+                plain.on(),
+                plain.closed(),
+                plain.sides(),
+                true);
+        Programme joins = new Programme(List.of(
+                new Stage.Bake(200, OptionalDouble.of(5)),
+                new Stage.Add(Stage.What.FISH),
+                new Stage.Bake(200, OPEN),
+                new Stage.Rest(3)));
+        TrueBake bake = bake(PORTION, poured, joins, OvenEvents.NONE);
+        assertThat(after(bake, 5.1)).isLessThan(15);
+        assertThat(after(bake, 25)).isBetween(50.0, 100.0);
     }
 
     /** It goes its way however often one asks. */
