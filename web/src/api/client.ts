@@ -119,10 +119,13 @@ async function exchange(
       signal,
     })
   try {
-    const token = pageToken()
+    let token = pageToken()
     let response = await asks(token)
-    // An answer to something else may have brought another token while this was on its way: it was not said by a stranger.
-    if (response.status === FORBIDDEN && pageToken() !== token) response = await asks(pageToken())
+    // Answers to something else may have brought another token while this was on its way: it was not said by a stranger.
+    for (let turn = 1; response.status === FORBIDDEN && pageToken() !== token && turn < TURNS; turn++) {
+      token = pageToken()
+      response = await asks(token)
+    }
     if (!response.ok) {
       if (response.status === NOT_LET_IN && location.pathname !== DOOR) location.assign(DOOR)
       const wantsPerson = response.headers.get('olla-wants') === 'person'

@@ -6,9 +6,8 @@ import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
-import org.springframework.security.config.annotation.web.configurers.SessionManagementConfigurer;
-import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.RequestAttributeSecurityContextRepository;
 import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
@@ -43,9 +42,11 @@ public class Hardened {
         return http.logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
                 // Who asks is known anew with each request; a session, where there is one, begins anew with whoever
-                // signs in.
-                .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS)
-                        .sessionFixation(SessionManagementConfigurer.SessionFixationConfigurer::none))
+                // signs in. To be known is no sign-in: a page that got another token with each answer would send a tap
+                // with the one before.
+                .sessionManagement(AbstractHttpConfigurer::disable)
+                .securityContext(
+                        known -> known.securityContextRepository(new RequestAttributeSecurityContextRepository()))
                 .headers(headers -> headers.contentSecurityPolicy(c -> c.policyDirectives(CONTENT))
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
                         .crossOriginOpenerPolicy(c -> c.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))

@@ -292,6 +292,17 @@ class NetworkTest {
         assertThat(machine.read("/api/ovens")).doesNotContain("Forged");
     }
 
+    /** Were it another with each answer, a tap that is on its way while something else is answered would come with the wrong one. */
+    @Test
+    void aPageKeepsItsTokenWhateverIsAnsweredMeanwhile() throws Exception {
+        letIn(screen, Role.COOK);
+        String token = screen.cookie("XSRF-TOKEN");
+        assertThat(token).isNotBlank();
+        assertThat(screen.status("GET", "/api/bakes")).isEqualTo(200);
+        assertThat(screen.status("GET", "/api/me")).isEqualTo(200);
+        assertThat(screen.cookie("XSRF-TOKEN")).isEqualTo(token);
+    }
+
     @Test
     void theKeyIsForItsOwnPagesOverTlsOnly() throws Exception {
         String cookie = screen
