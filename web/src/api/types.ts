@@ -50,6 +50,7 @@ export type Cut = NonNullable<Question['piece']['cut']>
 export type DressKind = NonNullable<Question['dress']['kind']>
 export type Doneness = NonNullable<Question['doneness']>
 export type Dressed = Question['dress']
+export type Shelf = NonNullable<Question['oven']['shelf']>
 export type StageInput = Question['programme'][number]
 export type StageKind = StageInput['stage']
 export type StageSpan = Schemas['StageSpanAnswer']

@@ -1,5 +1,6 @@
 import { t } from './say'
 import type {
+  Shelf,
   Cue,
   Cut,
   Doneness,
@@ -175,6 +176,13 @@ export const OVEN_KINDS: Record<Oven['kind'], string> = {
   FAN: t('label.oven_kind.FAN'),
   WOOD: t('label.oven_kind.WOOD'),
   CLOSED_BARBECUE: t('label.oven_kind.CLOSED_BARBECUE'),
+}
+
+/** Where in an oven a dish stands, from above to below. */
+export const SHELVES: Record<Shelf, string> = {
+  UPPER: t('label.shelf.UPPER'),
+  MIDDLE: t('label.shelf.MIDDLE'),
+  LOWER: t('label.shelf.LOWER'),
 }
 
 /** What tells the kinds of oven apart. */

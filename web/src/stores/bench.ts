@@ -4,6 +4,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import type {
+  Shelf,
   Answer,
   Catalogue,
   Certainty,
@@ -59,6 +60,7 @@ export interface OnBench {
   /** What was said of each kind for itself. */
   ways: Partial<Record<DressKind, Way>>
   ovenId: number | null
+  shelf: Shelf
   tempC: number
   /** The cook's own stages; null for the usual ones of the dress. */
   stages: StageInput[] | null
@@ -113,6 +115,7 @@ const FIRST: OnBench = {
   laid: {},
   ways: {},
   ovenId: null,
+  shelf: 'MIDDLE',
   tempC: 230,
   stages: null,
   rest: null,
@@ -262,7 +265,11 @@ export const useBench = defineStore('bench', () => {
         ...(on.value.filling === 'STUFFING' ? stuffing(on.value) : {}),
       },
       dress: { ...way.value, kind: on.value.dress },
-      oven: { kind: oven.value.kind, calibration: oven.value.calibration },
+      oven: {
+        kind: oven.value.kind,
+        calibration: oven.value.calibration,
+        ...(on.value.shelf === 'MIDDLE' ? {} : { shelf: on.value.shelf }),
+      },
       programme: on.value.stages ?? usualStages(on.value),
       usual: on.value.stages === null,
       ...(on.value.stages && on.value.fit ? { fit: true } : {}),
@@ -510,6 +517,7 @@ export const useBench = defineStore('bench', () => {
       fillingOf: past.piece.fillingOf ?? 'BREAD',
       pieces: past.pieces ?? 1,
       ovenId,
+      shelf: past.oven.shelf ?? 'MIDDLE',
       doneness: past.doneness ?? FIRST.doneness,
       atRisk: past.atRisk ?? false,
       parasites: past.parasites ?? 'UNKNOWN',

@@ -64,7 +64,8 @@ export const useTray = defineStore('tray', () => {
       question: JSON.parse(JSON.stringify(bench.question)),
     }
     aside.value.splice(index, 1, mine)
-    bench.change({ ...other.on, tempC: bench.on.tempC, ovenId: bench.on.ovenId })
+    const { tempC, ovenId, shelf } = bench.on
+    bench.change({ ...other.on, tempC, ovenId, shelf })
   }
 
   const ask = latest(

@@ -3,16 +3,17 @@ import { ElOption, ElSelect } from 'element-plus'
 import 'element-plus/es/components/option/style/css'
 import 'element-plus/es/components/select/style/css'
 import { computed, ref } from 'vue'
-import type { Oven } from '../../api/types'
+import type { Oven, Shelf } from '../../api/types'
+import ChoiceRow from '../../components/ChoiceRow.vue'
 import StepButtons from '../../components/StepButtons.vue'
-import { OVEN_KINDS } from '../../messages/labels'
+import { OVEN_KINDS, SHELVES } from '../../messages/labels'
 import { t } from '../../messages/say'
 import { useUnits } from '../../messages/units'
 import { useBench } from '../../stores/bench'
 import FireDialog from './FireDialog.vue'
 import OvenForm from './OvenForm.vue'
 
-/** Which oven, at what dial, with what fire. */
+/** Which oven, at what dial, on which shelf, with what fire. */
 const bench = useBench()
 const units = useUnits()
 const oven = ref(false)
@@ -24,6 +25,8 @@ function another() {
   list.value?.blur()
   oven.value = true
 }
+
+const shelves = Object.entries(SHELVES).map(([value, words]) => ({ value, words }))
 
 /** Whether somebody feeds it. */
 const fired = (one: Oven) => one.kind === 'WOOD' || one.kind === 'CLOSED_BARBECUE'
@@ -60,6 +63,13 @@ const fireWords = computed(() => {
         :value="units.dial(bench.on.tempC)"
         :names="{ value: t('ui.piece.dial'), less: t('ui.piece.cooler'), more: t('ui.piece.hotter') }"
         @step="(by) => bench.hotter(by)"
+      />
+      <ChoiceRow
+        v-if="bench.answer?.dial.shelf"
+        :name="t('ui.piece.shelf')"
+        :choices="shelves"
+        :chosen="bench.on.shelf"
+        @choose="(shelf) => bench.change({ shelf: shelf as Shelf })"
       />
       <button v-if="bench.oven && fired(bench.oven)" class="quiet-action fire" @click="firing = true">
         {{ fireWords }}

@@ -37,6 +37,7 @@ const dial = computed(() => {
   if (!d) return null
   const set = units.chosen.value
   const others = [
+    d.shelf,
     set === 'metric' ? null : `${d.celsius}°C`,
     set === 'imperial' ? null : `${d.fahrenheit}°F`,
     set === 'gas' || d.gasMark === undefined ? null : t('ui.ticket.gas', { gasMark: halves(d.gasMark) }),

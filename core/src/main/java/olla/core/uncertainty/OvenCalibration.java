@@ -8,6 +8,7 @@ import olla.core.messages.Unit;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
+import olla.core.oven.Spot;
 
 /**
  * What is believed of one oven: how far its air is from its dial, and how strongly its air moves against its kind's usual.
@@ -35,12 +36,19 @@ public record OvenCalibration(
     /* No oven that is used at all is further off. */
     private static final double MOST_OFFSET_C = 60;
     private static final double MOST_LOG_FILM = 1;
+    private static final double MOST_DOUBT_C = 40;
 
     /** @throws olla.core.messages.RefusedInput where a value is out of range */
     public OvenCalibration {
         new Refusals()
                 .range("offsetC", "oven-error", offsetC, -MOST_OFFSET_C, MOST_OFFSET_C, Unit.CELSIUS)
-                .range("offsetDoubtC", "doubt-about-an-oven-error", offsetDoubtC, LEAST_DOUBT, 40, Unit.CELSIUS)
+                .range(
+                        "offsetDoubtC",
+                        "doubt-about-an-oven-error",
+                        offsetDoubtC,
+                        LEAST_DOUBT,
+                        MOST_DOUBT_C,
+                        Unit.CELSIUS)
                 .range("logFilm", "film-factor-logarithm", logFilm, -MOST_LOG_FILM, MOST_LOG_FILM, Unit.NUMBER)
                 .range("logFilmDoubt", "doubt-about-a-film-factor", logFilmDoubt, LEAST_DOUBT, 1, Unit.NUMBER)
                 .throwIfAny();
@@ -60,6 +68,45 @@ public record OvenCalibration(
                 Math.max(-MOST_LOG_FILM, Math.min(MOST_LOG_FILM, logFilm)),
                 Math.max(Math.min(LEAST_FILM_DOUBT, before.logFilmDoubt), logFilmDoubt),
                 before.cooling);
+    }
+
+    /**
+     * What is believed of the same oven where a dish stands in it.
+     *
+     * @param spot beside its middle
+     */
+    public OvenCalibration at(Spot spot) {
+        if (spot.middle()) {
+            return this;
+        }
+        return new OvenCalibration(
+                Math.max(-MOST_OFFSET_C, Math.min(MOST_OFFSET_C, offsetC + spot.warmerK())),
+                Math.min(MOST_DOUBT_C, Math.hypot(offsetDoubtC, spot.doubtK())),
+                logFilm,
+                logFilmDoubt,
+                cooling);
+    }
+
+    /**
+     * What is believed of its middle once something was learned elsewhere in it: as much of that as is likely the oven's and not the shelf's (the sum
+     * of two normal distributions).
+     *
+     * @param spot where it was learned
+     * @param there what was found there, where {@link #at} was believed
+     */
+    public OvenCalibration learned(Spot spot, OvenCalibration there) {
+        if (spot.middle()) {
+            return there;
+        }
+        double own = offsetDoubtC * offsetDoubtC;
+        double both = own + spot.variance();
+        double share = own / both;
+        return within(
+                offsetC + share * (there.offsetC - offsetC - spot.warmerK()),
+                Math.sqrt(own * (1 - share * (1 - there.offsetDoubtC * there.offsetDoubtC / both))),
+                there.logFilm,
+                there.logFilmDoubt,
+                this);
     }
 
     /** The same oven, losing its heat otherwise. */

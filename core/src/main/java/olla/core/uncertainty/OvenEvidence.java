@@ -2,6 +2,7 @@ package olla.core.uncertainty;
 
 import java.util.Optional;
 import olla.core.messages.Message;
+import olla.core.oven.Spot;
 import org.hipparchus.linear.EigenDecompositionSymmetric;
 import org.hipparchus.linear.MatrixUtils;
 
@@ -106,6 +107,29 @@ public record OvenEvidence(double hOffset, double hFilm, double pOffset, double 
                 pOffset + other.pOffset,
                 pBoth + other.pBoth,
                 pFilm + other.pFilm);
+    }
+
+    /** What this, told of an oven, tells of a spot in it. */
+    public OvenEvidence at(Spot spot) {
+        return moved(spot.warmerK(), spot.variance());
+    }
+
+    /** What this, told of a spot in an oven, tells of the oven. */
+    public OvenEvidence from(Spot spot) {
+        return moved(-spot.warmerK(), spot.variance());
+    }
+
+    /* Of what lies so much higher, known no better than that: the density folded with a normal one (Woodbury's identity in the information form). */
+    private OvenEvidence moved(double byK, double variance) {
+        double offset = hOffset + pOffset * byK;
+        double film = hFilm + pBoth * byK;
+        double less = variance / (1 + pOffset * variance);
+        return new OvenEvidence(
+                offset - pOffset * less * offset,
+                film - pBoth * less * offset,
+                pOffset - pOffset * pOffset * less,
+                pBoth - pOffset * pBoth * less,
+                pFilm - pBoth * pBoth * less);
     }
 
     /** What is believed of an oven after it; each of the two by itself, as an oven is remembered. */

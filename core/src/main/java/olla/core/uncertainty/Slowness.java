@@ -1,5 +1,7 @@
 package olla.core.uncertainty;
 
+import olla.core.oven.Spot;
+
 /**
  * How slow a bake has turned out to be, over what it was reckoned to be in an oven that does what its dial says and moves its air as its kind
  * usually does, and what would make it so.
@@ -17,6 +19,17 @@ public record Slowness(
     /** The same of a fish that nobody measured with a ruler. */
     public Slowness unmeasured() {
         return new Slowness(log, variance, perOffset, perFilm, 0, perKelvin);
+    }
+
+    /** The same over what is reckoned in the middle of an oven, of a dish that stood elsewhere in it. */
+    public Slowness from(Spot spot) {
+        return new Slowness(
+                log - perOffset * spot.warmerK(),
+                variance + perOffset * perOffset * spot.variance(),
+                perOffset,
+                perFilm,
+                perThickness,
+                perKelvin);
     }
 
     /** The same over what is reckoned in an oven of which this is believed. */

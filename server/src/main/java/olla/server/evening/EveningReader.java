@@ -152,12 +152,12 @@ class EveningReader {
                 Boolean.TRUE.equals(input.frozen()));
     }
 
-    /** The question of a dish for the guests of its evening. */
+    /** The question of a dish for the guests of its evening; trays change places half-way, so each is as if in the middle. */
     static EstimateRequest asked(EstimateRequest question, boolean atRisk) {
         return new EstimateRequest(
                 question.piece(),
                 question.dress(),
-                question.oven(),
+                question.oven() == null ? null : question.oven().inTheMiddle(),
                 question.programme(),
                 question.usual(),
                 question.fit(),

@@ -19,6 +19,7 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 import olla.core.fish.MeasuredBy;
 import olla.core.oven.OvenEvents;
+import olla.core.oven.Spot;
 import olla.core.probe.ProbeJudge;
 import olla.core.probe.ProbeJudge.JudgedReading;
 import olla.core.probe.Reading;
@@ -172,13 +173,18 @@ public class Forecasts {
         static final Worked NOTHING = new Worked(null, OvenEvidence.NONE, null, Map.of());
 
         /* The members before anything was observed of it, by what the others tell. */
-        Ensemble knowing(Ensemble prior, OvenEvidence now) {
+        Ensemble knowing(Ensemble prior, OvenEvidence now, Spot spot) {
             if (now.none()) {
                 return prior;
             }
             boolean same = own != null && own.start() == prior && told.equals(now);
-            return same ? all.start() : prior.told(now);
+            return same ? all.start() : prior.told(now.at(spot));
         }
+    }
+
+    /* What has been found of a bake so far tells this of its oven, in the middle of which other dishes may stand. */
+    private static OvenEvidence tells(Subject subject, Fold found) {
+        return found.last().tells().from(subject.question().spot());
     }
 
     /** The members before anything was observed, on their way; empty where it never gets there. */
@@ -347,11 +353,13 @@ public class Forecasts {
                 Subject other = subject.beside().get(i);
                 Fold its = fold(other, others.get(i).get(), before.beside().get(other.id()), own(other.id()));
                 beside.put(other.id(), its);
-                told = told.and(its.last().tells());
+                told = told.and(tells(other, its));
             }
         }
         Fold own = fold(subject, prior, before.own());
-        Fold all = told.none() ? own : fold(subject, before.knowing(prior, told), before.all());
+        Fold all = told.none()
+                ? own
+                : fold(subject, before.knowing(prior, told, subject.question().spot()), before.all());
         return new Worked(own, told, all, beside);
     }
 
@@ -418,7 +426,7 @@ public class Forecasts {
                 Optional.ofNullable(look),
                 judged(subject, all.start()),
                 Optional.of(last),
-                subject.observed() ? worked.own().last().tells() : OvenEvidence.NONE,
+                subject.observed() ? tells(subject, worked.own()) : OvenEvidence.NONE,
                 worked.told(),
                 false);
     }
@@ -436,9 +444,10 @@ public class Forecasts {
         }
         synchronized (k) {
             OvenEvidence found = k.forecast == null ? OvenEvidence.NONE : k.forecast.tells();
-            for (Map.Entry<UUID, Fold> other : k.worked.beside().entrySet()) {
-                if (others.contains(other.getKey())) {
-                    found = found.and(other.getValue().last().tells());
+            for (Subject other : k.subject == null ? List.<Subject>of() : k.subject.beside()) {
+                Fold its = k.worked.beside().get(other.id());
+                if (its != null && others.contains(other.id())) {
+                    found = found.and(tells(other, its));
                 }
             }
             return found;
@@ -479,8 +488,11 @@ public class Forecasts {
                 last = last.observe(observation);
             }
             boolean byRuler = question.piece().measured() == MeasuredBy.RULER;
+            Optional<Slowness> slowness = last.slowness(prior).map(s -> s.from(question.spot()));
             return new Teaches(
-                    last.learned(), last.slowness(prior).map(s -> byRuler ? s : s.unmeasured()), subject.probed());
+                    then.learned(question.spot(), last.learned()),
+                    byRuler ? slowness : slowness.map(Slowness::unmeasured),
+                    subject.probed());
         });
     }
 

@@ -39,7 +39,7 @@ record TestBakeAnswer(Message dish, Message tells, double narrowsMin, EstimateRe
         return new EstimateRequest(
                 PieceInput.of(dish.species().key(), dish.cut(), dish.thicknessMm(), dish.massG()),
                 DressInput.of(dress(dish)),
-                new OvenInput(kind, CalibrationInput.of(believed)),
+                new OvenInput(kind, CalibrationInput.of(believed), null),
                 programme,
                 true,
                 null,

@@ -212,9 +212,17 @@ public record EstimateAnswer(
     /** A sheet to cut. */
     public record SheetAnswer(double acrossMm, double alongMm, int layers, Parcel.Fold fold) {}
 
-    /** One temperature on the dials of a kitchen. */
+    /**
+     * One temperature on the dials of a kitchen.
+     *
+     * @param shelf where in it to slide the dish; missing where there are no shelves
+     */
     public record DialAnswer(
-            int celsius, int fahrenheit, @MaybeAbsent Double gasMark, int fanCelsius) {}
+            int celsius,
+            int fahrenheit,
+            @MaybeAbsent Double gasMark,
+            int fanCelsius,
+            @MaybeAbsent Message shelf) {}
 
     /**
      * The course of temperatures, of the crust on bare flesh, of the juice around it and of how brown the top is; arrays of one length.
@@ -329,7 +337,12 @@ public record EstimateAnswer(
                 Math.round(e.lethalityMinutesAt70() * 1e4) / 1e4,
                 Lethality.meaning(e.lethalityMinutesAt70()),
                 quantities(question, e),
-                new DialAnswer(dial.celsius(), dial.fahrenheit(), dial.gasMark(), dial.fanCelsius()),
+                new DialAnswer(
+                        dial.celsius(),
+                        dial.fahrenheit(),
+                        dial.gasMark(),
+                        dial.fanCelsius(),
+                        question.shelf().words(question.ovenKind()).orElse(null)),
                 trace(e.trace(), question.dress().keepsJuice()),
                 sections(e.frames()),
                 e.doubts().stream().map(DoubtAnswer::of).toList(),

@@ -30,6 +30,8 @@ import olla.core.fish.Stuffing;
 import olla.core.habits.Which;
 import olla.core.oven.Cooling;
 import olla.core.oven.OvenKind;
+import olla.core.oven.Shelf;
+import olla.core.oven.Spot;
 import olla.core.oven.Stage;
 import olla.core.oven.Stage.What;
 import olla.core.safety.Parasites;
@@ -273,9 +275,18 @@ public record EstimateRequest(
      *
      * @param kind how its air moves
      * @param calibration what its log has taught; where it is not said, nobody has checked it
+     * @param shelf on which shelf the dish stands; MIDDLE where it is not said
      */
     public record OvenInput(
-            OvenKind kind, @MaybeAbsent @JsonAlias("truth") CalibrationInput calibration) {}
+            OvenKind kind,
+            @MaybeAbsent @JsonAlias("truth") CalibrationInput calibration,
+            @MaybeAbsent Shelf shelf) {
+
+        /** The same with the dish in its middle. */
+        public OvenInput inTheMiddle() {
+            return new OvenInput(kind, calibration, null);
+        }
+    }
 
     /**
      * What is believed of an oven.
@@ -346,6 +357,15 @@ public record EstimateRequest(
     public record HabitPartInput(
             Which.About about, @MaybeAbsent String name, int bakes, double logSlower) {}
 
+    Shelf shelf() {
+        return oven == null || oven.shelf() == null ? Shelf.MIDDLE : oven.shelf();
+    }
+
+    /** What it is like where the dish stands in its oven. */
+    public Spot spot() {
+        return oven == null || oven.kind() == null ? Spot.MIDDLE : shelf().in(oven.kind());
+    }
+
     /** The same question to another target. */
     public EstimateRequest to(Doneness other) {
         return new EstimateRequest(piece, dress, oven, programme, usual, fit, other, pieces, atRisk, parasites, habits);
@@ -356,7 +376,7 @@ public record EstimateRequest(
         return new EstimateRequest(
                 piece,
                 dress,
-                new OvenInput(kind, CalibrationInput.of(calibration)),
+                new OvenInput(kind, CalibrationInput.of(calibration), oven == null ? null : oven.shelf()),
                 programme,
                 usual,
                 fit,
@@ -374,7 +394,7 @@ public record EstimateRequest(
     }
 
     /**
-     * The same at another dial, which moves the dials of all its stages, rested for so long.
+     * The same in the middle of its oven at another dial, which moves the dials of all its stages, rested for so long.
      *
      * @param tempC the first bake's dial, °C
      * @param restMin minutes
@@ -392,7 +412,8 @@ public record EstimateRequest(
                     default -> s;
                 })
                 .toList();
-        return new EstimateRequest(piece, dress, oven, there, usual, fit, doneness, pieces, atRisk, parasites, habits);
+        return new EstimateRequest(
+                piece, dress, oven.inTheMiddle(), there, usual, fit, doneness, pieces, atRisk, parasites, habits);
     }
 
     /** The same question for a table with somebody at risk. */

@@ -30,7 +30,10 @@ import olla.core.messages.Message;
 import olla.core.messages.Refusals;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
+import olla.core.oven.OvenModel;
 import olla.core.oven.Programme;
+import olla.core.oven.Shelf;
+import olla.core.oven.Spot;
 import olla.core.plan.Helpings;
 import olla.core.safety.Assurance;
 import olla.core.safety.Cautions;
@@ -49,7 +52,8 @@ import olla.server.query.EstimateRequest.PieceInput;
  * @param piece the fish
  * @param dress its dress
  * @param ovenKind the oven's kind
- * @param calibration what is believed of the oven
+ * @param calibration what is believed of the oven, in its middle
+ * @param shelf where the dish stands in it
  * @param programme stages
  * @param target doneness
  * @param pieces how many
@@ -64,6 +68,7 @@ public record Question(
         Dress dress,
         OvenKind ovenKind,
         OvenCalibration calibration,
+        Shelf shelf,
         Programme programme,
         Doneness target,
         int pieces,
@@ -126,6 +131,7 @@ public record Question(
                 dress,
                 request.oven().kind(),
                 calibration,
+                request.shelf(),
                 programme,
                 target,
                 pieces,
@@ -148,9 +154,18 @@ public record Question(
         return of(request, refusals);
     }
 
+    /** What it is like where the dish stands. */
+    public Spot spot() {
+        return shelf.in(ovenKind);
+    }
+
+    private OvenCalibration here() {
+        return calibration.at(spot());
+    }
+
     /** The same fish to each target and at three dials. */
     public Alternatives alternatives() {
-        return Estimator.alternatives(piece, dress, calibration.likely(ovenKind), programme, target);
+        return Estimator.alternatives(piece, dress, here().likely(ovenKind), programme, target);
     }
 
     /**
@@ -164,23 +179,23 @@ public record Question(
             refusals.add("piece.cut", "refusal.cut-even");
         }
         refusals.throwIfAny();
-        return Estimator.along(piece, dress, ovenKind, calibration, programme, target)
+        return Estimator.along(piece, dress, ovenKind, here(), programme, target)
                 .orElseThrow();
     }
 
     /** The answer. */
     public Estimate answer() {
-        return Estimator.estimate(piece, dress, ovenKind, calibration, programme, target);
+        return Estimator.estimate(piece, dress, ovenKind, here(), programme, target);
     }
 
     /** The answer of a bake as it went. */
     public Estimate answer(OvenEvents events) {
-        return Estimator.estimate(piece, dress, ovenKind, calibration, events, programme, target);
+        return Estimator.estimate(piece, dress, ovenKind, here(), events, programme, target);
     }
 
     /** When it has to come out to peak so, minutes since it went in; empty where the oven never brings it there. */
     public OptionalDouble minutesTo(double peakC, OvenEvents events) {
-        return Estimator.minutesTo(piece, dress, ovenKind, calibration, events, programme, peakC);
+        return Estimator.minutesTo(piece, dress, ovenKind, here(), events, programme, peakC);
     }
 
     /** The least that its middle has to come to for these guests, °C. */
@@ -199,12 +214,16 @@ public record Question(
 
     /** How sure that answer is, in an oven of which the log says this; empty where it is never done. */
     Optional<Certainty> certainty(OvenRecord log) {
-        return Estimator.certainty(piece, dress, ovenKind, calibration, programme, target, log, SEED);
+        return Estimator.certainty(piece, dress, ovenKind, here(), programme, target, log, SEED);
     }
 
-    /** The members to be observed while it bakes; empty where it is never done. */
+    /**
+     * The members to be observed while it bakes; empty where it is never done.
+     *
+     * @param believed of the oven, in its middle; what they tell is of where the dish stands
+     */
     public Optional<Ensemble> watched(OvenCalibration believed, OvenEvents events) {
-        return Estimator.watched(piece, dress, ovenKind, believed, events, programme, target, SEED);
+        return Estimator.watched(piece, dress, ovenKind, believed.at(spot()), events, programme, target, SEED);
     }
 
     /**
@@ -219,6 +238,7 @@ public record Question(
                 dress,
                 ovenKind,
                 calibration,
+                shelf,
                 programme.until(minutes, grilled),
                 target,
                 pieces,
@@ -237,7 +257,7 @@ public record Question(
                     .mapToDouble(CheckWindow::likelyMin)
                     .findFirst();
         }
-        return Estimator.estimate(piece, dress, ovenKind, OvenCalibration.UNCHECKED, programme, target)
+        return Estimator.estimate(piece, dress, ovenKind, OvenCalibration.UNCHECKED.at(spot()), programme, target)
                 .window()
                 .stream()
                 .mapToDouble(CheckWindow::likelyMin)
@@ -310,6 +330,11 @@ public record Question(
                         input.fatPercent() == null ? 100 * closest.composition().fat() : input.fatPercent());
     }
 
+    /* The oven as it most likely is where the dish stands. */
+    private static OvenModel likely(EstimateRequest request) {
+        return calibration(request).at(request.spot()).likely(request.oven().kind());
+    }
+
     private static OvenCalibration calibration(EstimateRequest request) {
         return request.oven() == null || request.oven().calibration() == null
                 ? OvenCalibration.UNCHECKED
@@ -323,16 +348,9 @@ public record Question(
     private static Programme programme(
             EstimateRequest request, Piece piece, Dress dress, Doneness target, Programme said) {
         if (!Boolean.TRUE.equals(request.usual())) {
-            return Estimator.awaited(
-                    piece, dress, calibration(request).likely(request.oven().kind()), said);
+            return Estimator.awaited(piece, dress, likely(request), said);
         }
-        return Estimator.usual(
-                        piece,
-                        dress,
-                        calibration(request).likely(request.oven().kind()),
-                        target,
-                        said.bakeTempC(),
-                        said.restMinutes())
+        return Estimator.usual(piece, dress, likely(request), target, said.bakeTempC(), said.restMinutes())
                 .noted(said);
     }
 

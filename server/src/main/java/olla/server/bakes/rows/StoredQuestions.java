@@ -58,7 +58,7 @@ public class StoredQuestions {
         return new EstimateRequest(
                 r.piece() == null ? PieceInput.of("", Cut.PORTION) : r.piece(),
                 r.dress() == null || r.dress().kind() == null ? DressInput.of(DressKind.OPEN_TRAY) : r.dress(),
-                r.oven() == null || r.oven().kind() == null ? new OvenInput(OvenKind.STILL, null) : r.oven(),
+                r.oven() == null || r.oven().kind() == null ? new OvenInput(OvenKind.STILL, null, null) : r.oven(),
                 r.programme() == null ? List.of() : r.programme(),
                 r.usual(),
                 r.fit(),
