@@ -9,6 +9,7 @@ final class Bench {
     static final Part WEIGHS = Part.field("Weighs").in(PIECE);
     static final Part REFUSED = Part.of("alert").in(PIECE);
     static final Part OVEN = Part.of("combobox", "Which oven").in(PIECE);
+    static final Part SHELF = Part.of("radiogroup", "Shelf").in(PIECE);
     static final Part TARGETS = Part.of("radiogroup", "Done means").in(PIECE);
     static final Part SERVED = Part.of("radiogroup", "When it is served").in(PIECE);
     static final Part TARGET = Part.of("radio").checked().in(TARGETS);

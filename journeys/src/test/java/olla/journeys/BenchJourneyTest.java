@@ -135,4 +135,24 @@ class BenchJourneyTest {
         screen.waitForText(Bench.REST, "4 min");
         assertThat(screen.minutes(Bench.CHECK_FROM)).isEqualTo(rested);
     }
+
+    /** On the upper shelf it is hotter: the ticket says so, and takes less time for it. */
+    @Test
+    void aDishMayStandHigherOrLower() {
+        bench.openAfresh();
+        double middle = screen.minutes(Bench.CHECK_FROM);
+        screen.waitForText(Bench.TICKET, "Middle shelf");
+        screen.tap(Part.radio("Lower").in(Bench.SHELF));
+        screen.waitForText(Bench.TICKET, "Lower shelf: reckoned 6 K cooler than the middle");
+        double lower = screen.minutes(Bench.LIKELY);
+        screen.tap(Part.radio("Upper").in(Bench.SHELF));
+        screen.waitForText(Bench.TICKET, "Upper shelf: reckoned 6 K hotter than the middle");
+        assertThat(screen.minutes(Bench.LIKELY)).isLessThan(lower);
+        assertThat(screen.minutes(Bench.CHECK_FROM)).isLessThan(middle);
+        assertThat(screen.objections()).isEmpty();
+        screen.press("z");
+        screen.press("z");
+        screen.waitForText(Bench.TICKET, "Middle shelf");
+        assertThat(screen.minutes(Bench.CHECK_FROM)).isEqualTo(middle);
+    }
 }

@@ -55,7 +55,8 @@ final class RealBake {
         events = happened(view);
         out = false;
         bake = new TrueBake(
-                new Setting.Stated(question.piece(), question.dress(), view.ovenKind(), question.programme()),
+                new Setting.Stated(
+                        question.piece(), question.dress(), view.ovenKind(), question.shelf(), question.programme()),
                 new TrueOven(
                         oven.offsetC(),
                         oven.filmFactor(),

@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import olla.core.doneness.Cue;
 import olla.core.messages.RefusedInput;
+import olla.core.oven.OvenKind;
 import olla.core.oven.OvenModel;
+import olla.core.oven.Shelf;
+import olla.core.oven.Spot;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,6 +47,29 @@ class OvenCalibrationTest {
         }
         assertThat(OvenCalibration.within(90, 1, -2, 0.01, OvenCalibration.UNCHECKED))
                 .isEqualTo(new OvenCalibration(60, 2, -1, 0.04));
+    }
+
+    @Test
+    void whereADishStandsItIsOtherwiseAndLessWellKnown() {
+        Spot above = Shelf.UPPER.in(OvenKind.STILL);
+        OvenCalibration there = off(4).at(above);
+        assertThat(there.offsetC()).isEqualTo(4 + above.warmerK());
+        assertThat(there.offsetDoubtC()).isEqualTo(Math.hypot(5, above.doubtK()));
+        assertThat(there.logFilm()).isEqualTo(off(4).logFilm());
+        assertThat(off(4).at(Spot.MIDDLE)).isEqualTo(off(4));
+        // What is off already by as much as can be is no further off up there.
+        assertThat(off(58).at(above).offsetC()).isEqualTo(60);
+    }
+
+    /** A dish that was slower by what it was reckoned to gain up there was just as slow; how surely is less sure. */
+    @Test
+    void whatStoodHigherWasSlowerThanItSeems() {
+        Spot above = Shelf.UPPER.in(OvenKind.STILL);
+        Slowness there = new Slowness(0.04, 0.01, -0.005, -0.4, 1.5, 0.02);
+        Slowness found = there.from(above);
+        assertThat(found.in(off(4)) - there.in(off(4).at(above))).isCloseTo(0, Offset.offset(1e-12));
+        assertThat(found.variance()).isEqualTo(0.01 + 0.005 * 0.005 * above.variance());
+        assertThat(there.from(Spot.MIDDLE)).isEqualTo(there);
     }
 
     @Test

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import olla.core.oven.OvenKind;
+import olla.core.oven.Shelf;
+import olla.core.oven.Spot;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.junit.jupiter.api.Test;
 
@@ -156,5 +159,66 @@ class OvenEvidenceTest {
         // An oven that was measured better than that stays so.
         assertThat(all.after(new OvenCalibration(10, 0.5, 0.05, 0.01)).offsetDoubtC())
                 .isLessThanOrEqualTo(0.5);
+    }
+
+    /* The density of an oven's error and film by what is told of a spot in it, summed up over all that the spot may be. */
+    private static double summed(OvenEvidence told, Spot spot, double offsetC, double film) {
+        NormalDistribution warmer = new NormalDistribution(spot.warmerK(), spot.doubtK());
+        double sum = 0;
+        for (double k = -12 * spot.doubtK(); k <= 12 * spot.doubtK(); k += STEP) {
+            double here = spot.warmerK() + k;
+            sum += STEP * warmer.density(here) * Math.exp(told.logDensity(offsetC + here, film));
+        }
+        return Math.log(sum);
+    }
+
+    @Property(tries = 60)
+    void whatASpotTellsIsOfItsOvenAsFarAsItIsNotOfTheSpot(
+            @ForAll @DoubleRange(min = -0.3, max = 0.3) double hOffset,
+            @ForAll @DoubleRange(min = -3, max = 3) double hFilm,
+            @ForAll @DoubleRange(min = 0.01, max = 0.05) double pOffset,
+            @ForAll @DoubleRange(min = -0.9, max = 0.9) double both,
+            @ForAll @DoubleRange(min = -8, max = 8) double warmerK,
+            @ForAll @DoubleRange(min = 1, max = 6) double doubtK) {
+        double pFilm = 30;
+        OvenEvidence told = new OvenEvidence(hOffset, hFilm, pOffset, both * Math.sqrt(pOffset * pFilm), pFilm);
+        Spot spot = new Spot(warmerK, doubtK);
+        OvenEvidence found = told.from(spot);
+        double at = found.logDensity(0, 0) - summed(told, spot, 0, 0);
+        for (double[] oven : new double[][] {{5, 0}, {-7, 0.1}, {3, -0.2}, {0, 0.2}}) {
+            assertThat(found.logDensity(oven[0], oven[1]) - summed(told, spot, oven[0], oven[1]))
+                    .isCloseTo(at, within(1e-6));
+        }
+        // A spot is known of by its oven just as an oven is by a spot, the other way up.
+        assertThat(told.at(spot)).isEqualTo(told.from(new Spot(-warmerK, doubtK)));
+    }
+
+    /** By what it told: the same as by what was believed after it where it stood. */
+    @Property(tries = 60)
+    void itIsLearnedAsItIsTold(
+            @ForAll @DoubleRange(min = -10, max = 10) double before,
+            @ForAll @DoubleRange(min = 5, max = 12) double doubt,
+            @ForAll @DoubleRange(min = -15, max = 15) double told,
+            @ForAll @DoubleRange(min = 3, max = 12) double toldSd,
+            @ForAll Shelf shelf) {
+        Spot spot = shelf.in(OvenKind.STILL);
+        OvenCalibration believed = new OvenCalibration(before, doubt, 0.05, 0.12);
+        OvenEvidence evidence = Tellings.normal(told, toldSd, 0, Double.POSITIVE_INFINITY);
+        OvenCalibration there = evidence.after(believed.at(spot));
+        OvenCalibration learned = believed.learned(spot, there);
+        OvenCalibration reference = evidence.from(spot).after(believed);
+        assertThat(learned.offsetC()).isCloseTo(reference.offsetC(), within(1e-9));
+        assertThat(learned.offsetDoubtC()).isCloseTo(reference.offsetDoubtC(), within(1e-9));
+        assertThat(learned.logFilm()).isCloseTo(reference.logFilm(), within(1e-9));
+        assertThat(learned.offsetDoubtC()).isLessThanOrEqualTo(doubt);
+    }
+
+    @Test
+    void inTheMiddleNothingIsMoved() {
+        OvenEvidence told = new OvenEvidence(0.1, 1, 0.01, 0.05, 20);
+        assertThat(told.at(Spot.MIDDLE)).isEqualTo(told);
+        assertThat(told.from(Spot.MIDDLE)).isEqualTo(told);
+        assertThat(OvenEvidence.NONE.from(Shelf.UPPER.in(OvenKind.STILL)).none())
+                .isTrue();
     }
 }

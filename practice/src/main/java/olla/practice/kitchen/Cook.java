@@ -15,6 +15,11 @@ final class Cook {
     /* How long it takes from the reading to the tap, minutes. */
     private static final double LATE_MIN = 0.3;
 
+    /* How often it is not tapped that it is out, and by how much too late it is then, minutes (ours). */
+    private static final double FORGETS = 1 / 12.0;
+    private static final double FORGOTTEN_FROM_MIN = 2;
+    private static final double FORGOTTEN_TO_MIN = 8;
+
     private final House house;
     private final Draw draw;
 
@@ -35,6 +40,11 @@ final class Cook {
     Observation.Seen feels(Baked fish, double minute) {
         double celsius = fish.coldestC(minute) + draw.about(0, BLURRED_K);
         return new Observation.Seen(minute, Lip.feels(celsius));
+    }
+
+    /** By how much later it is tapped that it is out than that is so, minutes: mostly at once. */
+    double tapsLateMin() {
+        return draw.once(FORGETS) ? draw.between(FORGOTTEN_FROM_MIN, FORGOTTEN_TO_MIN) : 0;
     }
 
     /** What is said of it at the table. */

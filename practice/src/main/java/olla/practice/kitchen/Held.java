@@ -5,8 +5,10 @@ import olla.core.doneness.Doneness;
 import olla.core.estimate.Estimator;
 import olla.core.fish.Habit;
 import olla.core.oven.OvenEvents;
+import olla.core.oven.Spot;
 import olla.core.uncertainty.CheckWindow;
 import olla.core.uncertainty.Ensemble;
+import olla.core.uncertainty.Observation;
 import olla.core.uncertainty.OvenCalibration;
 import olla.core.uncertainty.Slowness;
 
@@ -57,11 +59,12 @@ record Held(
      * @param believed before it
      */
     static Held of(Way way, HiddenBake bake, Baked fish, Cook cook, Believed believed, long seed) {
+        Spot spot = bake.shelf().in(bake.kind());
         Ensemble ensemble = Estimator.watched(
                         bake.piece().going(believed.habit()),
                         bake.dress(),
                         bake.kind(),
-                        believed.oven(),
+                        believed.oven().at(spot),
                         OvenEvents.NONE,
                         bake.programme(),
                         TARGET,
@@ -73,15 +76,20 @@ record Held(
         double likely = ensemble.window().likelyMin();
         Ensemble probed = ensemble.observe(cook.probes(fish, PROBED * likely));
         double out = Math.max(PROBED * likely, probed.window().likelyMin());
-        Ensemble last = probed.observe(cook.reads(fish, out)).observe(cook.says(fish, out, TARGET.peakC()));
+        Observation.Peak read = cook.reads(fish, out);
+        Observation.Outcome said = cook.says(fish, out, TARGET.peakC());
+        // How it was is as it was; only when it came out is what was tapped.
+        double tapped = out + cook.tapsLateMin();
+        Ensemble last = probed.observe(new Observation.Peak(tapped, read.celsius()))
+                .observe(new Observation.Outcome(tapped, said.verdict()));
         return new Held(
                 way,
                 fish.readyMin().getAsDouble(),
                 ensemble.window(),
                 ensemble.observe(cook.feels(fish, LOOKED * likely)).window(),
                 probed.window(),
-                last.learned(),
-                last.slowness(ensemble));
+                believed.oven().learned(spot, last.learned()),
+                last.slowness(ensemble).map(slow -> slow.from(spot)));
     }
 
     static boolean inside(CheckWindow window, double minutes) {

@@ -17,6 +17,7 @@ import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
+import olla.core.oven.Shelf;
 
 /**
  * One bake: what a cook says of it, and what is so.
@@ -24,6 +25,7 @@ import olla.core.oven.Programme;
  * @param piece as it was measured and weighed
  * @param dress as it was said
  * @param kind of the oven
+ * @param shelf where it stands in that
  * @param programme as it was chosen
  * @param dish as it is
  * @param oven as it is
@@ -35,6 +37,7 @@ record HiddenBake(
         Piece piece,
         Dress dress,
         OvenKind kind,
+        Shelf shelf,
         Programme programme,
         Dish dish,
         HiddenOven.Makes oven,
@@ -84,6 +87,7 @@ record HiddenBake(
                 stated(way, species, wholeG, body, house, draw),
                 dress,
                 kind,
+                Shelf.MIDDLE,
                 programme,
                 dish(way, dress, body, draw),
                 oven,
@@ -95,7 +99,14 @@ record HiddenBake(
     /** The same in another's oven, set as for that. */
     HiddenBake beside(HiddenBake other) {
         Programme set = new Programme(other.programme().bakeTempC(), OptionalDouble.empty(), programme.restMinutes());
-        return new HiddenBake(piece, dress, kind, set, dish, oven, other.phase(), other.doorS(), other.tapLateS());
+        return new HiddenBake(
+                piece, dress, kind, shelf, set, dish, oven, other.phase(), other.doorS(), other.tapLateS());
+    }
+
+    /** The same on a shelf of its oven. */
+    HiddenBake on(Shelf other, HiddenOvens.Shelves shelves) {
+        return new HiddenBake(
+                piece, dress, kind, other, programme, dish, oven.on(other, shelves), phase, doorS, tapLateS);
     }
 
     private static Dress dress(Way way, Draw draw) {

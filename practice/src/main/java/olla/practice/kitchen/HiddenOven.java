@@ -1,6 +1,7 @@
 package olla.practice.kitchen;
 
 import olla.core.oven.OvenKind;
+import olla.core.oven.Shelf;
 
 /**
  * An oven as it is: its thermostat swings about what its dial means to it, a cold load and an open door cool it, its walls are not as warm as
@@ -15,6 +16,12 @@ final class HiddenOven {
     private static final double DOOR_S = 25;
     private static final double DOOR_LOSES = 0.6;
     private static final double RECOVERS_S = 75;
+
+    /* How much more of the glow above is felt next to it, how much less far below, and how much warmer a tray is next to the floor, K (orders of
+     * magnitude, from memory). */
+    private static final double NEAR_GLOW = 1.4;
+    private static final double FAR_GLOW = 0.6;
+    private static final double FLOOR_K = 4;
 
     private final Makes makes;
     private double bodyC;
@@ -53,6 +60,30 @@ final class HiddenOven {
         Makes running(double otherOffsetC) {
             return new Makes(
                     otherOffsetC, perK, swingC, heatsKs, losesS, holdsJK, filmWm2K, ceilingK, wallsK, underK, vapourPa);
+        }
+
+        /** The same as it is where a dish stands. */
+        Makes on(Shelf shelf, HiddenOvens.Shelves shelves) {
+            return switch (shelf) {
+                case MIDDLE -> this;
+                case UPPER -> felt(shelves.topK(), NEAR_GLOW, 0);
+                case LOWER -> felt(shelves.bottomK(), FAR_GLOW, FLOOR_K);
+            };
+        }
+
+        private Makes felt(double warmerK, double glow, double floorK) {
+            return new Makes(
+                    offsetC + warmerK,
+                    perK,
+                    swingC,
+                    heatsKs,
+                    losesS,
+                    holdsJK,
+                    filmWm2K,
+                    ceilingK * glow,
+                    wallsK,
+                    underK + floorK,
+                    vapourPa);
         }
 
         /** The same, but for what is known to be so of it. */

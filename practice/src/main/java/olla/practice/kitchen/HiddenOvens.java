@@ -15,6 +15,23 @@ final class HiddenOvens {
         return draw.once(0.55) ? OvenKind.STILL : OvenKind.FAN;
     }
 
+    /**
+     * What its shelves are like beside its middle.
+     *
+     * @param topK by how much the air under its roof is warmer, K; below 0 for cooler
+     * @param bottomK by how much the air over its floor is, K
+     */
+    record Shelves(double topK, double bottomK) {}
+
+    /** The shelves of one: mostly warmer above, in some the other way round. */
+    static Shelves shelves(OvenKind kind, Draw draw) {
+        return switch (kind) {
+            case STILL -> new Shelves(draw.about(5, 5), draw.about(-4, 5));
+            case FAN -> new Shelves(draw.about(1, 3), draw.about(-1, 3));
+            case WOOD, CLOSED_BARBECUE -> new Shelves(0, 0);
+        };
+    }
+
     /* How well the air of one gives heat to a fish, W/m²K. */
     static double usualFilmWm2K(OvenKind kind) {
         return switch (kind) {

@@ -11,6 +11,7 @@ import olla.core.fish.MeasuredBy;
 import olla.core.habits.Habits;
 import olla.core.habits.Told;
 import olla.core.oven.OvenKind;
+import olla.core.oven.Shelf;
 import olla.core.uncertainty.OvenCalibration;
 import olla.core.uncertainty.Slowness;
 
@@ -26,6 +27,9 @@ final class LogReport {
     private static final Way[] EVERYDAY = {
         Way.BARE, Way.OILED, Way.TOPPED, Way.PARCHMENT, Way.FOIL, Way.BREADED, Way.WHOLE
     };
+
+    /* How often a dish does not stand in the middle (ours). */
+    private static final double ELSEWHERE = 0.25;
 
     private static final String COOK = "the cook";
     private static final String PROBE = "the probe";
@@ -101,13 +105,16 @@ final class LogReport {
         OvenKind kind = HiddenOvens.kind(draw);
         HiddenOven.Makes makes = HiddenOvens.of(kind, draw);
         House house = House.of(draw);
+        Draw standing = new Draw(~seed);
+        HiddenOvens.Shelves shelves = HiddenOvens.shelves(kind, standing);
         List<Three> log = new ArrayList<>();
         List<Logged> told = new ArrayList<>();
         OvenCalibration oven = OvenCalibration.UNCHECKED;
         OvenCalibration ovenToo = OvenCalibration.UNCHECKED;
         for (int i = 0; i <= 2 * MOST && log.size() <= MOST; i++) {
             Way way = draw.one(EVERYDAY);
-            HiddenBake bake = HiddenBake.of(way, kind, makes, house, draw);
+            Shelf shelf = standing.once(ELSEWHERE) ? standing.one(Shelf.values()) : Shelf.MIDDLE;
+            HiddenBake bake = HiddenBake.of(way, kind, makes, house, draw).on(shelf, shelves);
             Baked fish = Baked.of(bake, Held.TARGET.peakC());
             Habit habit = habit(bake, way, told, ovenToo);
             Three three = new Three(

@@ -6,6 +6,7 @@ import olla.core.dress.Dress;
 import olla.core.fish.Piece;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
+import olla.core.oven.Shelf;
 
 /**
  * A hidden kitchen that a cook bakes in: one oven, and what goes into it at once. Immutable; each time it is gone into it is as it was.
@@ -31,8 +32,9 @@ public final class Setting {
      *
      * @param piece with the sides that nobody measured filled in
      * @param kind of the oven
+     * @param shelf where it stands in that
      */
-    public record Stated(Piece piece, Dress dress, OvenKind kind, Programme programme) {}
+    public record Stated(Piece piece, Dress dress, OvenKind kind, Shelf shelf, Programme programme) {}
 
     /**
      * Draws one. All go in together, so the first says what the oven is set to.
@@ -58,7 +60,7 @@ public final class Setting {
     /** What is known of each dish. */
     public List<Stated> stated() {
         return bakes.stream()
-                .map(bake -> new Stated(bake.piece(), bake.dress(), bake.kind(), bake.programme()))
+                .map(bake -> new Stated(bake.piece(), bake.dress(), bake.kind(), Shelf.MIDDLE, bake.programme()))
                 .toList();
     }
 

@@ -68,8 +68,9 @@ public final class TrueBake {
             ends += SECONDS * minutes(stages.get(i));
             endsS[i] = ends;
         }
-        HiddenOven.Makes makes =
-                HiddenOvens.of(said.kind(), new Draw(truth.rest())).being(said.kind(), truth);
+        HiddenOven.Makes makes = HiddenOvens.of(said.kind(), new Draw(truth.rest()))
+                .being(said.kind(), truth)
+                .on(said.shelf(), HiddenOvens.shelves(said.kind(), new Draw(~truth.rest())));
         oven = new HiddenOven(makes, dialC(), draw.between(0, 1));
         events.events().stream()
                 .filter(OvenEvent.NotHot.class::isInstance)

@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Arrays;
 import java.util.OptionalDouble;
 import java.util.function.DoubleBinaryOperator;
+import java.util.stream.DoubleStream;
 import olla.core.dress.Dress;
 import olla.core.fish.Cut;
 import olla.core.fish.Piece;
 import olla.core.fish.Species;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
+import olla.core.oven.Shelf;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -66,6 +68,7 @@ class KitchenTest {
                 piece,
                 Dress.open(),
                 OvenKind.STILL,
+                Shelf.MIDDLE,
                 new Programme(dialC, open, 4),
                 dish(body, PLAIN, 220),
                 TRUE,
@@ -205,5 +208,18 @@ class KitchenTest {
         assertThat(Baked.of(HiddenBake.of(Way.TOPPED, new Draw(7)), 57).readyMin())
                 .isEqualTo(Baked.of(bake, 57).readyMin());
         assertThat(HiddenBake.of(Way.TOPPED, new Draw(8)).piece()).isNotEqualTo(bake.piece());
+    }
+
+    /** One bake in twelve is tapped out only when somebody thinks of it. */
+    @Test
+    void nowAndThenItIsForgottenToTap() {
+        Cook cook = new Cook(House.PLAIN, new Draw(3));
+        double[] late = DoubleStream.generate(cook::tapsLateMin)
+                .limit(12_000)
+                .filter(minutes -> minutes > 0)
+                .toArray();
+        assertThat(late.length).isBetween(900, 1100);
+        assertThat(Arrays.stream(late).min().orElseThrow()).isGreaterThanOrEqualTo(2);
+        assertThat(Arrays.stream(late).max().orElseThrow()).isLessThanOrEqualTo(8);
     }
 }

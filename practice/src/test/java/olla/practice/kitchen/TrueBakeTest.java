@@ -30,6 +30,7 @@ import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.OvenKind;
 import olla.core.oven.Programme;
+import olla.core.oven.Shelf;
 import olla.core.oven.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -58,11 +59,12 @@ class TrueBakeTest {
     }
 
     private static TrueBake bake(Piece piece, Dress dress, Programme programme, OvenEvents events) {
-        return new TrueBake(new Setting.Stated(piece, dress, OvenKind.STILL, programme), TRUE, events, 20, 11);
+        return new TrueBake(
+                new Setting.Stated(piece, dress, OvenKind.STILL, Shelf.MIDDLE, programme), TRUE, events, 20, 11);
     }
 
     private static TrueBake lasting(double minutes, Programme programme) {
-        Setting.Stated said = new Setting.Stated(PORTION, Dress.open(), OvenKind.STILL, programme);
+        Setting.Stated said = new Setting.Stated(PORTION, Dress.open(), OvenKind.STILL, Shelf.MIDDLE, programme);
         return new TrueBake(said, TRUE, OvenEvents.NONE, minutes, 11);
     }
 
@@ -119,6 +121,35 @@ class TrueBakeTest {
                                 new Stage.Rest(3))),
                         28,
                         45));
+    }
+
+    /** Under the roof of an oven that is hotter there a fish is done sooner than in its middle, and over its floor later. */
+    @Test
+    void shelvesDiffer() {
+        HiddenOvens.Shelves shelves = new HiddenOvens.Shelves(10, -10);
+        HiddenOven.Makes middle = HiddenOvens.of(OvenKind.STILL, new Draw(5));
+        double[] warm = new double[Shelf.values().length];
+        for (Shelf shelf : Shelf.values()) {
+            HiddenBake bake = HiddenBake.of(Way.BARE, OvenKind.STILL, middle, House.PLAIN, new Draw(8))
+                    .on(shelf, shelves);
+            warm[shelf.ordinal()] = Baked.of(bake, 57).coldestC(10);
+        }
+        assertThat(warm[Shelf.UPPER.ordinal()]).isGreaterThan(warm[Shelf.MIDDLE.ordinal()] + 1);
+        assertThat(warm[Shelf.LOWER.ordinal()]).isLessThan(warm[Shelf.MIDDLE.ordinal()] - 0.5);
+        // A fire has none.
+        assertThat(HiddenOvens.shelves(OvenKind.WOOD, new Draw(1))).isEqualTo(new HiddenOvens.Shelves(0, 0));
+    }
+
+    /** A bake that was said to stand elsewhere goes as it does there, and only that. */
+    @Test
+    void itStandsWhereItIsSaidToStand() {
+        double[] warm = new double[Shelf.values().length];
+        for (Shelf shelf : Shelf.values()) {
+            Setting.Stated said = new Setting.Stated(PORTION, Dress.open(), OvenKind.STILL, shelf, PLAIN);
+            warm[shelf.ordinal()] = after(new TrueBake(said, TRUE, OvenEvents.NONE, 20, 11), 10);
+        }
+        assertThat(warm).doesNotHaveDuplicates();
+        assertThat(warm[Shelf.MIDDLE.ordinal()]).isEqualTo(after(plain(OvenEvents.NONE), 10));
     }
 
     /** When the coldest is at 50 °C, minutes. */
@@ -189,7 +220,7 @@ class TrueBakeTest {
     @Test
     void itsOvenIsWhatItIs() {
         TrueBake cool = new TrueBake(
-                new Setting.Stated(PORTION, Dress.open(), OvenKind.STILL, PLAIN),
+                new Setting.Stated(PORTION, Dress.open(), OvenKind.STILL, Shelf.MIDDLE, PLAIN),
                 new TrueOven(-20, 1, 3, 7),
                 OvenEvents.NONE,
                 20,

@@ -203,7 +203,8 @@ class DemoKitchen {
     private static double peak(Dish dish, DemoOven oven, double minutes, UUID id) {
         Question question = Question.of(dish.question());
         TrueBake bake = new TrueBake(
-                new Setting.Stated(question.piece(), question.dress(), oven.kind(), question.programme()),
+                new Setting.Stated(
+                        question.piece(), question.dress(), oven.kind(), question.shelf(), question.programme()),
                 new TrueOven(
                         oven.hiddenOffsetC(),
                         1,

@@ -77,6 +77,35 @@ class EstimateApiTest {
         assertThat(answer).doesNotContain(":NaN");
     }
 
+    private double[] window(String oven) throws Exception {
+        String answer = ask(HAKE.replace("{\"kind\":\"STILL\"}", oven))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        com.jayway.jsonpath.DocumentContext json = com.jayway.jsonpath.JsonPath.parse(answer);
+        return new double[] {json.read("$.checkFromMin"), json.read("$.likelyMin"), json.read("$.noLaterThanMin")};
+    }
+
+    /** Higher up it is hotter, and less well known how much. */
+    @Test
+    void onAnotherShelfItTakesOtherMinutesAndLessSurely() throws Exception {
+        double[] middle = window("{\"kind\":\"STILL\"}");
+        double[] upper = window("{\"kind\":\"STILL\",\"shelf\":\"UPPER\"}");
+        double[] lower = window("{\"kind\":\"STILL\",\"shelf\":\"LOWER\"}");
+        assertThat(upper[1]).isLessThan(middle[1]);
+        assertThat(lower[1]).isGreaterThan(middle[1]);
+        assertThat(Math.log(upper[2] / upper[0])).isGreaterThan(Math.log(middle[2] / middle[0]));
+        assertThat(window("{\"kind\":\"STILL\",\"shelf\":\"MIDDLE\"}")).isEqualTo(middle);
+        ask(HAKE).andExpect(jsonPath("$.dial.shelf").value("Middle shelf"));
+        ask(HAKE.replace("\"STILL\"", "\"STILL\",\"shelf\":\"LOWER\""))
+                .andExpect(jsonPath("$.dial.shelf").value(containsString("cooler than the middle")));
+        ask(HAKE.replace("\"STILL\"", "\"WOOD\",\"shelf\":\"LOWER\""))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.dial.shelf").doesNotExist());
+        ask(HAKE.replace("\"STILL\"", "\"STILL\",\"shelf\":\"ATTIC\"")).andExpect(status().isBadRequest());
+    }
+
     /** A fillet along its length: the same form of pictures, twice as long as it is high; a portion has none. */
     @Test
     void aFilletIsCutAlongToo() throws Exception {

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.UUID;
 import olla.core.doneness.Cue;
 import olla.core.messages.RefusedInput;
+import olla.core.oven.Shelf;
 import olla.core.uncertainty.Observation.Verdict;
 import olla.core.uncertainty.OvenCalibration;
 import olla.server.SettableClock;
@@ -26,6 +27,7 @@ import olla.server.ovens.Oven;
 import olla.server.ovens.OvenRepository;
 import olla.server.ovens.OvenService;
 import olla.server.query.EstimateRequest;
+import olla.server.query.EstimateRequest.OvenInput;
 import olla.server.web.ChangedSince;
 import olla.server.web.NotThere;
 import org.junit.jupiter.api.AfterEach;
@@ -177,6 +179,33 @@ class TaughtServiceTest {
         assertThat(found.learning()).isFalse();
         assertThat(taught.of(2).steps()).isEmpty();
         assertThatThrownBy(() -> taught.of(4711)).isInstanceOf(NotThere.class);
+    }
+
+    /** That it was hotter up there was reckoned with: overdone for all that, it tells of the oven what it would in its middle, no more and not as surely. */
+    @Test
+    void whatStoodElsewhereTeachesOfTheOvensMiddle() {
+        OvenTaught.Step first = taught.of(1).steps().get(0);
+        clear();
+        log.clear();
+        EstimateRequest hake = hake();
+        EstimateRequest above = new EstimateRequest(
+                hake.piece(),
+                hake.dress(),
+                new OvenInput(hake.oven().kind(), hake.oven().calibration(), Shelf.UPPER),
+                hake.programme(),
+                hake.usual(),
+                hake.fit(),
+                hake.doneness(),
+                hake.pieces(),
+                hake.atRisk(),
+                hake.parasites(),
+                hake.habits());
+        baked(above, Verdict.OVER, 0);
+        lessons.catchUp(1);
+        OvenTaught.Step there = taught.of(1).steps().get(0);
+        assertThat(there.offsetC()).isCloseTo(first.offsetC(), within(1.0));
+        assertThat(there.offsetDoubtC()).isBetween(first.offsetDoubtC() - 0.1, 10.0);
+        assertThat(log.get(0).card().question().oven().shelf()).isEqualTo(Shelf.UPPER);
     }
 
     /** From a day on it is known as if nothing had ever been baked in it before; and all as it was where that is taken back. */

@@ -3,6 +3,7 @@ package olla.standin.evenings;
 import olla.core.evening.FishDish;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.Programme;
+import olla.core.oven.Shelf;
 import olla.practice.kitchen.Setting;
 import olla.practice.kitchen.TrueBake;
 
@@ -48,7 +49,7 @@ final class HiddenDish {
         if (bake == null || !events.equals(known)) {
             known = events;
             bake = new TrueBake(
-                    new Setting.Stated(said.piece(), said.dress(), oven.said().kind(), programme),
+                    new Setting.Stated(said.piece(), said.dress(), oven.said().kind(), Shelf.MIDDLE, programme),
                     oven.truly(),
                     events,
                     likelyMin,
