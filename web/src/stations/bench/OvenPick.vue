@@ -64,13 +64,15 @@ const fireWords = computed(() => {
         :names="{ value: t('ui.piece.dial'), less: t('ui.piece.cooler'), more: t('ui.piece.hotter') }"
         @step="(by) => bench.hotter(by)"
       />
-      <ChoiceRow
-        v-if="bench.answer?.dial.shelf"
-        :name="t('ui.piece.shelf')"
-        :choices="shelves"
-        :chosen="bench.on.shelf"
-        @choose="(shelf) => bench.change({ shelf: shelf as Shelf })"
-      />
+      <div v-if="bench.answer?.dial.shelf" class="shelf">
+        <span>{{ t('ui.piece.shelf') }}</span>
+        <ChoiceRow
+          :name="t('ui.piece.shelf')"
+          :choices="shelves"
+          :chosen="bench.on.shelf"
+          @choose="(shelf) => bench.change({ shelf: shelf as Shelf })"
+        />
+      </div>
       <button v-if="bench.oven && fired(bench.oven)" class="quiet-action fire" @click="firing = true">
         {{ fireWords }}
       </button>
@@ -90,6 +92,14 @@ const fireWords = computed(() => {
 }
 .oven :deep(.el-select__wrapper) {
   min-height: 44px;
+}
+.shelf {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  align-items: center;
+  gap: 10px;
+  color: var(--ink-soft);
+  font-size: 14px;
 }
 .oven {
   display: grid;

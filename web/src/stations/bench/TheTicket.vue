@@ -37,7 +37,6 @@ const dial = computed(() => {
   if (!d) return null
   const set = units.chosen.value
   const others = [
-    d.shelf,
     set === 'metric' ? null : `${d.celsius}°C`,
     set === 'imperial' ? null : `${d.fahrenheit}°F`,
     set === 'gas' || d.gasMark === undefined ? null : t('ui.ticket.gas', { gasMark: halves(d.gasMark) }),
@@ -101,6 +100,7 @@ const print = () => window.print()
           <dd>{{ dial.own }}</dd>
         </div>
       </dl>
+      <p v-if="answer.dial.shelf" class="shelf">{{ answer.dial.shelf }}</p>
       <p class="others">{{ dial.others }}</p>
       <CautionList v-if="first.length" :cautions="first" :aria-label="t('ui.oven.take-care')" />
       <TicketTimes :answer="answer" />
@@ -224,6 +224,11 @@ const print = () => window.print()
 }
 .others {
   font-family: var(--figures);
+  text-align: right;
+}
+.shelf {
+  margin: 0;
+  font-size: 14px;
   text-align: right;
 }
 .stages,

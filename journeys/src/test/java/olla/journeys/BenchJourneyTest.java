@@ -143,10 +143,10 @@ class BenchJourneyTest {
         double middle = screen.minutes(Bench.CHECK_FROM);
         screen.waitForText(Bench.TICKET, "Middle shelf");
         screen.tap(Part.radio("Lower").in(Bench.SHELF));
-        screen.waitForText(Bench.TICKET, "Lower shelf: reckoned 6 K cooler than the middle");
+        screen.waitForText(Bench.TICKET, "Lower shelf: reckoned 6° cooler than the middle");
         double lower = screen.minutes(Bench.LIKELY);
         screen.tap(Part.radio("Upper").in(Bench.SHELF));
-        screen.waitForText(Bench.TICKET, "Upper shelf: reckoned 6 K hotter than the middle");
+        screen.waitForText(Bench.TICKET, "Upper shelf: reckoned 6° hotter than the middle");
         assertThat(screen.minutes(Bench.LIKELY)).isLessThan(lower);
         assertThat(screen.minutes(Bench.CHECK_FROM)).isLessThan(middle);
         assertThat(screen.objections()).isEmpty();
