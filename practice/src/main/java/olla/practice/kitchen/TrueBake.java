@@ -3,6 +3,7 @@ package olla.practice.kitchen;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.DoubleUnaryOperator;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
 import olla.core.oven.Programme;
@@ -26,6 +27,7 @@ public final class TrueBake {
     private final AsSaid dish;
     private final HiddenOven oven;
     private final OvenEvents events;
+    private final DoubleUnaryOperator besideW;
     private final List<Stage> stages = new ArrayList<>();
     private final double[] endsS;
     private final double grills;
@@ -47,7 +49,23 @@ public final class TrueBake {
      * @param seed the same is the same fish
      */
     public TrueBake(Setting.Stated said, TrueOven truth, OvenEvents events, double likelyMin, long seed) {
+        this(said, truth, events, minute -> 0, likelyMin, seed);
+    }
+
+    /**
+     * The same with something else in its oven.
+     *
+     * @param besideW what that takes of its heat, W, by the minute since this went in
+     */
+    public TrueBake(
+            Setting.Stated said,
+            TrueOven truth,
+            OvenEvents events,
+            DoubleUnaryOperator besideW,
+            double likelyMin,
+            long seed) {
         this.events = events;
+        this.besideW = besideW;
         Draw draw = new Draw(seed);
         dish = new AsSaid(said.piece(), said.dress(), draw);
         grills = draw.times(1, LOG_GRILL);
@@ -105,12 +123,19 @@ public final class TrueBake {
     }
 
     private void step(double dt) {
-        boolean inside = !out && !events.outside(seconds / SECONDS);
         oven.turn(dialC());
-        now.step(inside ? around() : Around.BOARD, dt);
-        boolean fire = stages.get(stage) instanceof Stage.Hob;
-        oven.passes(dt, inside && !fire ? now.takesW() : 0, doorOpen());
+        now.step(inside() ? around() : Around.BOARD, dt);
+        oven.passes(dt, takesW() + besideW.applyAsDouble(seconds / SECONDS), doorOpen());
         seconds += dt;
+    }
+
+    private boolean inside() {
+        return !out && !events.outside(seconds / SECONDS);
+    }
+
+    /** What it takes of its oven's heat now, W. */
+    public double takesW() {
+        return inside() && !(stages.get(stage) instanceof Stage.Hob) ? now.takesW() : 0;
     }
 
     private Around around() {

@@ -140,6 +140,23 @@ class TrueBakeTest {
         assertThat(HiddenOvens.shelves(OvenKind.WOOD, new Draw(1))).isEqualTo(new HiddenOvens.Shelves(0, 0));
     }
 
+    /** Two kilowatts beside it are more than a heater has to spare: the air falls, and the fish with it. */
+    @Test
+    void whatIsBesideItCoolsItsOven() {
+        Setting.Stated said = new Setting.Stated(PORTION, Dress.open(), OvenKind.STILL, Shelf.MIDDLE, PLAIN);
+        TrueBake alone = new TrueBake(said, TRUE, OvenEvents.NONE, 20, 11);
+        TrueBake among = new TrueBake(said, TRUE, OvenEvents.NONE, minute -> minute < 8 ? 3500 : 0, 20, 11);
+        assertThat(after(among, 8)).isLessThan(after(alone, 8) - 0.5);
+        assertThat(among.airC()).isLessThan(alone.airC() - 10);
+        double falls = alone.airC() - among.airC();
+        among.goOn(20);
+        alone.goOn(20);
+        assertThat(alone.airC() - among.airC()).isLessThan(falls);
+        assertThat(alone.takesW()).isPositive();
+        alone.takeOut();
+        assertThat(alone.takesW()).isZero();
+    }
+
     /** A bake that was said to stand elsewhere goes as it does there, and only that. */
     @Test
     void itStandsWhereItIsSaidToStand() {

@@ -313,6 +313,9 @@ final class EveningRun {
             if (s.key().equals(dish)) {
                 double said = oven == null ? s.cookMin() : s.minutesIn(oven.known(), dial);
                 sideReady.put(dish, now + said * hidden.sides().get(dish));
+                if (oven != null) {
+                    oven.goesIn(Load.ofTrays(dish, now, s.shelves(), hidden.chance()));
+                }
             }
         }
     }
@@ -331,6 +334,7 @@ final class EveningRun {
         if (really == null) {
             if (now >= sideReady.get(dish)) {
                 seen.out.put(dish, now);
+                ovens.get(in.oven()).comesOut(dish, now);
             } else {
                 lookAgain.put(dish, now + AGAIN_MIN);
                 seen.notYet.put(dish, now);

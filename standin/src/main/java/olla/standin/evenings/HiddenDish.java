@@ -10,12 +10,16 @@ import olla.practice.kitchen.TrueBake;
 /** A fish as it really goes through its bake. Minutes are the evening's. Mutable. */
 final class HiddenDish {
 
+    /* It takes no longer than so much of what it was thought to. */
+    private static final double LONGER = 1.5;
+
     private final FishDish said;
     private final long fish;
     private final HiddenOven oven;
     private final Programme programme;
     private final double likelyMin;
     private final double inMin;
+    private final Load piece;
     private OvenEvents known = OvenEvents.NONE;
     private TrueBake bake;
     private double outMin = Double.NaN;
@@ -31,11 +35,29 @@ final class HiddenDish {
         this.programme = programme;
         this.likelyMin = likelyMin;
         this.inMin = inMin;
+        piece = onePiece();
+        oven.goesIn(piece.times(said.pieces()));
+    }
+
+    /* What one takes of an oven that it has for itself: by how much others cool it changes that little. */
+    private Load onePiece() {
+        TrueBake alone = new TrueBake(stated(), oven.truly(), oven.since(inMin, inMin), likelyMin, fish);
+        double[] watts = new double[(int) Math.ceil(LONGER * likelyMin)];
+        for (int minute = 0; minute < watts.length; minute++) {
+            alone.goOn(minute);
+            watts[minute] = alone.takesW();
+        }
+        return new Load(said.key(), inMin, watts);
+    }
+
+    private Setting.Stated stated() {
+        return new Setting.Stated(said.piece(), said.dress(), oven.said().kind(), Shelf.MIDDLE, programme);
     }
 
     void takeOut(double now) {
         at(now);
         outMin = now;
+        oven.comesOut(said.key(), now);
         bake.takeOut();
     }
 
@@ -48,15 +70,16 @@ final class HiddenDish {
         OvenEvents events = oven.since(inMin, now);
         if (bake == null || !events.equals(known)) {
             known = events;
-            bake = new TrueBake(
-                    new Setting.Stated(said.piece(), said.dress(), oven.said().kind(), Shelf.MIDDLE, programme),
-                    oven.truly(),
-                    events,
-                    likelyMin,
-                    fish);
+            bake = new TrueBake(stated(), oven.truly(), events, this::besideW, likelyMin, fish);
         }
         bake.goOn(now - inMin);
         return bake;
+    }
+
+    /* What all else in its oven takes, its own other pieces among it, W. */
+    private double besideW(double minute) {
+        double now = inMin + minute;
+        return oven.besideW(said.key(), now) + (said.pieces() - 1) * piece.at(now);
     }
 
     /** What a tip meets that lies so far from the coldest point towards the face, °C. */

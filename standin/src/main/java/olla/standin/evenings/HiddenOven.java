@@ -1,7 +1,9 @@
 package olla.standin.evenings;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import olla.core.evening.EveningOven;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
@@ -21,6 +23,8 @@ final class HiddenOven {
     private final EveningOven said;
     private final Hidden.Oven truth;
     private final List<Opened> doors = new ArrayList<>();
+    private final List<Load> loads = new ArrayList<>();
+    private final Map<String, Double> outMin = new HashMap<>();
     private double dialC;
     private double turnedAt;
     private double fromC = Temperature.ROOM_C;
@@ -71,6 +75,25 @@ final class HiddenOven {
 
     void opened(double now, double seconds) {
         doors.add(new Opened(now, seconds));
+    }
+
+    /** Something goes in. */
+    void goesIn(Load load) {
+        loads.add(load);
+    }
+
+    /** What is in it comes out. */
+    void comesOut(String what, double now) {
+        outMin.put(what, now);
+    }
+
+    /** What all else in it takes of its heat, W. */
+    double besideW(String what, double minute) {
+        return loads.stream()
+                .filter(load -> !load.of().equals(what))
+                .filter(load -> minute < outMin.getOrDefault(load.of(), Double.POSITIVE_INFINITY))
+                .mapToDouble(load -> load.at(minute))
+                .sum();
     }
 
     /** As whatever is in it really has it. */

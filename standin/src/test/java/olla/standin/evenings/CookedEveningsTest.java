@@ -43,6 +43,25 @@ class CookedEveningsTest {
                 .isLessThan(oven.since(-45, -41).airC(160, 5.01) - 20);
     }
 
+    /** What is in an oven takes of its heat as long as it is in, and never of its own account. */
+    @Test
+    void whatIsBesideItTakesHeat() {
+        DrawnEvening drawn = DrawnEvening.of(5, false);
+        HiddenOven oven = new HiddenOven(drawn.evening().kitchen().ovens().get(0), new Hidden.Oven(0, 1, 6, 10, 3));
+        oven.goesIn(new Load("cod", -30, new double[] {900, 500}).times(2));
+        oven.goesIn(Load.ofTrays("potatoes", -20, 1, 4));
+        assertThat(oven.besideW("potatoes", -31)).isZero();
+        assertThat(oven.besideW("potatoes", -29.5)).isEqualTo(1800);
+        assertThat(oven.besideW("potatoes", -10)).isEqualTo(1000);
+        double cold = oven.besideW("cod", -20);
+        double hot = oven.besideW("cod", 40);
+        assertThat(cold).isBetween(250.0, 2000.0);
+        assertThat(hot).isBetween(cold / 4, cold / 2);
+        oven.comesOut("cod", -5);
+        assertThat(oven.besideW("potatoes", -5.1)).isEqualTo(1000);
+        assertThat(oven.besideW("potatoes", -5)).isZero();
+    }
+
     @Test
     void theRuleIsTenMinutesAnInchAndHalfAnHourAKilo() {
         for (long seed = 1; seed < 20; seed++) {
