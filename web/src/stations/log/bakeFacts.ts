@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import type { LogLine } from '../../api/types'
-import { CUTS, DRESSES, TARGETS, VERDICTS } from '../../messages/labels'
+import { CUTS, DRESSES, SHELVES, TARGETS, VERDICTS } from '../../messages/labels'
 import { t } from '../../messages/say'
 import { minutesInWords } from '../../messages/time'
 import { useUnits } from '../../messages/units'
@@ -29,7 +29,7 @@ export function useFacts(line: () => LogLine) {
     return ownName ?? fishName(species, bench.catalogue)
   })
   const wentIn = computed<Fact[]>(() => {
-    const { piece, dress, doneness, pieces } = line().question
+    const { piece, dress, doneness, pieces, oven } = line().question
     return [
       { name: t('ui.log.fact.fish'), words: `${fish.value}, ${CUTS[piece.cut].toLowerCase()}` },
       { name: t('ui.log.fact.thickness'), words: units.amount('length', line().thicknessMm) },
@@ -42,6 +42,7 @@ export function useFacts(line: () => LogLine) {
       { name: t('ui.log.fact.dish'), words: DRESSES[dress.kind] },
       { name: t('ui.log.fact.oven'), words: line().ovenName },
       { name: t('ui.log.fact.dial'), words: units.dial(line().dialC) },
+      { name: t('ui.piece.shelf'), words: oven.shelf ? SHELVES[oven.shelf] : '' },
       {
         name: t('ui.log.fact.target'),
         words: doneness

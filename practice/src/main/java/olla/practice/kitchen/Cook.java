@@ -33,7 +33,7 @@ final class Cook {
         double beside = Math.abs(draw.about(0, BESIDE_K));
         double wrong = draw.once(WRONG) ? draw.between(0, WRONG_K) : 0;
         double reads = fish.coldestC(minute) + beside + wrong + draw.about(0.4 + house.probeK(), READS_K);
-        return new Observation.Probe(minute + draw.between(0, 2 * LATE_MIN), reads);
+        return Observation.Probe.tapped(minute + draw.between(0, 2 * LATE_MIN), reads);
     }
 
     /** A knife's tip held to the lip. */

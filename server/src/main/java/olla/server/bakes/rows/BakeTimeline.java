@@ -244,7 +244,7 @@ public final class BakeTimeline {
             if (tap.cue() != null) {
                 seen.add(new Timed(minute, new Observation.Seen(minute, tap.cue())));
             } else if (tap.kind() == TapKind.READ) {
-                seen.add(new Timed(minute, new Observation.Probe(minute, tap.celsius())));
+                seen.add(new Timed(minute, Observation.Probe.tapped(minute, tap.celsius())));
             }
         }
         return seen;
