@@ -72,6 +72,14 @@ class OvenCalibrationTest {
         assertThat(there.from(Spot.MIDDLE)).isEqualTo(there);
     }
 
+    /** A number is read before it is tapped in; nothing is read before the fish went in. */
+    @Test
+    void whatIsTappedInWasReadALittleBefore() {
+        assertThat(Observation.Probe.tapped(10, 50)).isEqualTo(new Observation.Probe(9.75, 50));
+        assertThat(Observation.Probe.tapped(0.1, 9).minute()).isZero();
+        assertThatThrownBy(() -> Observation.Probe.tapped(-0.1, 9)).isInstanceOf(RefusedInput.class);
+    }
+
     @Test
     void whatNobodyCanHaveReadIsRefusedByName() {
         assertThatThrownBy(() -> new Observation.Probe(-1, 50)).isInstanceOf(RefusedInput.class);

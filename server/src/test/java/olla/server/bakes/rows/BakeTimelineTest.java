@@ -10,6 +10,7 @@ import java.util.UUID;
 import olla.core.doneness.Cue;
 import olla.core.oven.OvenEvent;
 import olla.core.oven.OvenEvents;
+import olla.core.uncertainty.Observation;
 import olla.server.bakes.Hakes;
 import org.junit.jupiter.api.Test;
 
@@ -48,6 +49,9 @@ class BakeTimelineTest {
                 Hakes.degrees(TapKind.READ, 57, at(14)));
         assertThat(looked.events())
                 .isEqualTo(doors(8, OvenEvent.DoorOpened.LOOKING_S, 11, OvenEvent.DoorOpened.LOOKING_S));
+        // A number was read a little before it was tapped in; it takes its place by the tap.
+        assertThat(looked.seen().get(2).minute()).isEqualTo(11);
+        assertThat(looked.seen().get(2).observation()).isEqualTo(new Observation.Probe(10.75, 50));
     }
 
     @Test
