@@ -140,7 +140,9 @@ class BenchJourneyTest {
     @Test
     void aDishMayStandHigherOrLower() {
         bench.openAfresh();
-        double middle = screen.minutes(Bench.CHECK_FROM);
+        // So thick that from shelf to shelf is more than the half minutes that a ticket is rounded to.
+        screen.type(Bench.THICKEST, "50");
+        screen.waitForText(Bench.THICKNESS, "50 mm");
         screen.waitForText(Bench.TICKET, "Middle shelf");
         screen.tap(Part.radio("Lower").in(Bench.SHELF));
         screen.waitForText(Bench.TICKET, "Lower shelf: reckoned 6° cooler than the middle");
@@ -148,11 +150,9 @@ class BenchJourneyTest {
         screen.tap(Part.radio("Upper").in(Bench.SHELF));
         screen.waitForText(Bench.TICKET, "Upper shelf: reckoned 6° hotter than the middle");
         assertThat(screen.minutes(Bench.LIKELY)).isLessThan(lower);
-        assertThat(screen.minutes(Bench.CHECK_FROM)).isLessThan(middle);
         assertThat(screen.objections()).isEmpty();
         screen.press("z");
         screen.press("z");
         screen.waitForText(Bench.TICKET, "Middle shelf");
-        assertThat(screen.minutes(Bench.CHECK_FROM)).isEqualTo(middle);
     }
 }

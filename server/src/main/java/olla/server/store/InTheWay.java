@@ -19,8 +19,9 @@ final class InTheWay {
     /* The class of an SQLSTATE that says so (ISO/IEC 9075-2, from memory: 40, transaction rollback). */
     private static final String ROLLED_BACK = "40";
 
-    /* Each waits for a moment of its own, or they would meet again; all of them together for a second or so. */
-    static final int MORE_TIMES = 10;
+    /* Each waits for a moment of its own, or they would meet again; all of them together for three seconds or so: on a machine that is busy with
+     * something else one second was seen not to be enough for a row that another node writes ten times a second. */
+    static final int MORE_TIMES = 20;
     private static final Duration FIRST_WAIT = Duration.ofMillis(10);
     private static final Duration GIVE_OR_TAKE = Duration.ofMillis(10);
     private static final Duration LONGEST_WAIT = Duration.ofMillis(200);
