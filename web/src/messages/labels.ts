@@ -1,6 +1,5 @@
 import { t } from './say'
 import type {
-  Shelf,
   Cue,
   Cut,
   Doneness,
@@ -12,6 +11,7 @@ import type {
   Oven,
   Part,
   RuleOfThumb,
+  Shelf,
   StageSpan,
   Stance,
   StuffingOf,

@@ -4,7 +4,6 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api, Problem } from '../api/client'
 import type {
-  Shelf,
   Answer,
   Catalogue,
   Certainty,
@@ -18,6 +17,7 @@ import type {
   OwnFish,
   Parasites,
   Question,
+  Shelf,
   StageInput,
   StageSpan,
   Stance,

@@ -5,6 +5,7 @@ import java.util.function.DoubleUnaryOperator;
 import olla.core.doneness.Cue;
 import olla.core.messages.Refusals;
 import olla.core.messages.Unit;
+import olla.core.oven.Spot;
 
 /**
  * Something that was found out about a bake while it ran or after it, and how likely it is where the coldest point is this
@@ -27,6 +28,9 @@ public sealed interface Observation {
 
     /* A number is read, the door shut, and then it is tapped in: a quarter of a minute later (common practice, no source). */
     double TAPPED_AFTER_MIN = 0.25;
+
+    /* No thermometer in an oven is further off its dial, K (order of magnitude, no source). */
+    double MOST_OFF_C = 100;
 
     /** The least that a probe in fish reads: out of a freezer, °C. */
     double COLDEST_C = -30;
@@ -147,8 +151,13 @@ public sealed interface Observation {
         /** @throws olla.core.messages.RefusedInput where it is out of range */
         public OvenAir {
             new Refusals()
-                    .range("offC", "oven-error", offC, -100, 100, Unit.CELSIUS)
+                    .range("offC", "oven-error", offC, -MOST_OFF_C, MOST_OFF_C, Unit.CELSIUS)
                     .throwIfAny();
+        }
+
+        /** What it says of a spot in the oven: it hangs in the middle. */
+        public OvenAir at(Spot spot) {
+            return new OvenAir(Math.max(-MOST_OFF_C, Math.min(MOST_OFF_C, offC + spot.warmerK())));
         }
 
         double likelihood(double offsetC) {

@@ -72,6 +72,16 @@ class OvenCalibrationTest {
         assertThat(there.from(Spot.MIDDLE)).isEqualTo(there);
     }
 
+    /** A thermometer hangs in the middle: of a dish above it, it says that it is hotter there by as much as that is reckoned to be. */
+    @Test
+    void whatHangsInTheMiddleSaysOfAShelfWhatTheShelfIs() {
+        Spot above = Shelf.UPPER.in(OvenKind.STILL);
+        Observation.OvenAir air = new Observation.OvenAir(8);
+        assertThat(air.at(above).offC()).isEqualTo(8 + above.warmerK());
+        assertThat(air.at(Spot.MIDDLE)).isEqualTo(air);
+        assertThat(new Observation.OvenAir(98).at(above).offC()).isEqualTo(100);
+    }
+
     /** A number is read before it is tapped in; nothing is read before the fish went in. */
     @Test
     void whatIsTappedInWasReadALittleBefore() {

@@ -396,10 +396,19 @@ public class Forecasts {
         Stream<Timed> tips = ProbeObservations.of(judged).stream()
                 .filter(tip -> tip.minute() < subject.outMin())
                 .map(tip -> new Timed(tip.minute(), tip));
-        return Stream.of(subject.seen().stream(), tips, subject.air().stream())
+        return Stream.of(subject.seen().stream(), tips, air(subject))
                 .flatMap(all -> all)
                 .sorted(Comparator.comparingDouble(Timed::minute))
                 .toList();
+    }
+
+    /* The members stand where the dish does. */
+    private static Stream<Timed> air(Subject subject) {
+        Spot spot = subject.question().spot();
+        return subject.air().stream()
+                .map(timed -> timed.observation() instanceof Observation.OvenAir air
+                        ? new Timed(timed.minute(), air.at(spot))
+                        : timed);
     }
 
     /* A look from before it went back in says nothing of when to look next. */

@@ -44,7 +44,7 @@ final class HiddenDish {
         TrueBake alone = new TrueBake(stated(), oven.truly(), oven.since(inMin, inMin), likelyMin, fish);
         double[] watts = new double[(int) Math.ceil(LONGER * likelyMin)];
         for (int minute = 0; minute < watts.length; minute++) {
-            alone.goOn(minute);
+            alone.goOn(minute + 0.5);
             watts[minute] = alone.takesW();
         }
         return new Load(said.key(), inMin, watts);

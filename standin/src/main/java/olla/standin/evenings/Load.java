@@ -18,7 +18,7 @@ record Load(String of, double inMin, double[] watts) {
     private static final double WARMS_MIN = 12;
     private static final int FOR_MIN = 90;
 
-    /* One standard deviation of the logarithm of that. */
+    /* One standard deviation of the logarithm of that (ours). */
     private static final double LOG_DIFFERS = 0.3;
 
     /** Trays of vegetables. */
