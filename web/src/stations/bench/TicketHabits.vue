@@ -35,6 +35,9 @@ ul {
   padding: 0;
   list-style: none;
 }
+a {
+  color: inherit;
+}
 @media print {
   a {
     display: none;
